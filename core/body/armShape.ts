@@ -1,0 +1,38 @@
+import { z } from 'zod';
+
+/** Named pairs of hand places. A one-sided shape is named for the hand that leads, which is the posture's `armSide`. */
+export const ArmShape = z.enum([
+  'hanging',
+  'hands-at-belly',
+  'embrace-low',
+  'embrace-chest',
+  'raised-front',
+  'raised-sides',
+  'pressing-down',
+  'palms-at-chest',
+  'pushing-front',
+  'pushing-sides',
+  'overhead-press',
+  'overhead-round',
+  'one-up-one-down',
+  'drawing-bow',
+  'cloud-high',
+  'brush-and-push',
+  'ward-off',
+  'fists-at-waist',
+  'punching',
+  'hands-on-hips',
+  'hands-on-knees',
+  'hands-on-back',
+  'hands-on-head',
+  'hands-on-face',
+  'hands-on-shoulders',
+  'reaching-down',
+  'reaching-over',
+  'folded-at-heart',
+  'palms-joined',
+  'resting-on-thighs',
+  'swinging',
+  'hand-on-chair',
+]);
+export type ArmShape = z.infer<typeof ArmShape>;

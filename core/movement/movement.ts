@@ -1,0 +1,76 @@
+import { z } from 'zod';
+import { Posture } from '../body/posture';
+import { Caution } from './caution';
+import { Count } from './count';
+import { cycleAmount } from './cycleAmount';
+import { Laterality } from './laterality';
+import { Phase } from './phase';
+
+export const Role = z.enum(['opening', 'warm-up', 'main', 'cool-down', 'closing']);
+export type Role = z.infer<typeof Role>;
+
+export const Tradition = z.enum(['qigong', 'tai-chi', 'preparation', 'standing', 'self-massage']);
+export type Tradition = z.infer<typeof Tradition>;
+
+/** The same movement has several names; the first English one is the usual one. */
+export const Names = z.object({
+  english: z.array(z.string().min(1).max(80)).min(1),
+  pinyin: z.array(z.string().min(1).max(80)).default([]),
+  chinese: z.array(z.string().min(1).max(40)).default([]),
+});
+export type Names = z.infer<typeof Names>;
+
+/** The parts of a movement. Only the cycle multiplies. */
+export const Parts = z.object({
+  entry: z.array(Phase).min(1).optional(),
+  cycle: z.array(Phase).min(1).max(40),
+  between: z.array(Phase).min(1).optional(),
+  exit: z.array(Phase).min(1).optional(),
+});
+export type Parts = z.infer<typeof Parts>;
+export const PartName = z.enum(['entry', 'cycle', 'between', 'exit']);
+export type PartName = z.infer<typeof PartName>;
+
+/** One named thing with a shape, as stored in `repertoire/` and as sent over the API. */
+export const Movement = z
+  .object({
+    id: z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'an id is lower-case words joined by hyphens'),
+    names: Names,
+    tradition: Tradition,
+    roles: z.array(Role).min(1),
+    /** One or two sentences: what it is and how it feels. */
+    about: z.string().min(10).max(400),
+    laterality: Laterality,
+    count: Count,
+    /** The posture the cycle begins in, on its first side. */
+    start: Posture,
+    parts: Parts,
+    cautions: z.array(Caution),
+    /** Whether it can be done on a chair as it is written or with the legs left out. */
+    seated: z.boolean(),
+  })
+  .superRefine((movement, context) => {
+    const amount = cycleAmount(movement.parts.cycle, movement.count.unit);
+    if (amount <= 0) {
+      context.addIssue({
+        code: 'custom',
+        path: ['count', 'unit'],
+        message: `the cycle has no ${movement.count.unit} to count`,
+      });
+      return;
+    }
+    for (const key of ['least', 'usual', 'most', 'step'] as const) {
+      const cycles = movement.count[key] / amount;
+      if (Math.abs(cycles - Math.round(cycles)) > 1e-9) {
+        context.addIssue({
+          code: 'custom',
+          path: ['count', key],
+          message: `must be whole cycles: one cycle is ${amount} ${movement.count.unit}`,
+        });
+      }
+    }
+  });
+export type Movement = z.infer<typeof Movement>;
+
+/** The name a movement is usually called by. */
+export const usualName = (movement: Movement): string => movement.names.english[0] ?? movement.id;

@@ -1,0 +1,22 @@
+import { changePosture } from '../body/changePosture';
+import type { Posture } from '../body/posture';
+import type { Phase } from './phase';
+
+/**
+ * A cycle run backwards along the same path: each phase now ends where it used to begin.
+ * With `keeps-place` the breath belongs to the stretch of path (in when back, out when away);
+ * with `keeps-order` the breaths come in the order they had before.
+ * @param start the posture the cycle begins in
+ */
+export function retraceCycle(cycle: readonly Phase[], start: Posture, breath: 'keeps-place' | 'keeps-order'): Phase[] {
+  const stations = cycle.reduce<Posture[]>(
+    (all, phase) => [...all, changePosture(all.at(-1) ?? start, phase.to)],
+    [start],
+  );
+  return cycle.map((_, index) => {
+    const from = cycle.length - 1 - index;
+    const path = cycle[from] as Phase;
+    const timed = breath === 'keeps-place' ? path : (cycle[index] as Phase);
+    return { breath: timed.breath, length: timed.length, call: path.call, to: stations[from] as Posture };
+  });
+}

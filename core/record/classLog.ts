@@ -1,0 +1,70 @@
+import { z } from 'zod';
+import { type Movement, usualName } from '../movement/movement';
+import type { Timeline } from '../session/segment';
+import { Session } from '../session/session';
+import type { FindMovement } from '../session/timeline';
+import type { Teaching } from './teaching';
+
+/** What became of one planned line. Times in milliseconds of wall time, pauses included. */
+export const LoggedItem = z.object({
+  itemId: z.string().min(1).max(60),
+  title: z.string().min(1).max(200),
+  section: z.string().min(1).max(40),
+  plannedMs: z.number().int().min(0),
+  actualMs: z.number().int().min(0),
+  /** Repetitions over all sides, directions and rounds. */
+  plannedTimes: z.number().int().min(0),
+  doneTimes: z.number().int().min(0),
+  outcome: z.enum(['done', 'cut short', 'left out', 'done more']),
+});
+export type LoggedItem = z.infer<typeof LoggedItem>;
+
+/** The record of one class as taught. Instants are ISO 8601 with their offset from UTC. */
+export const ClassLog = z.object({
+  id: z.string().regex(/^[a-z0-9-]{3,60}$/),
+  sessionId: z.string().min(1).max(60),
+  startedAt: z.iso.datetime({ offset: true }),
+  endedAt: z.iso.datetime({ offset: true }),
+  /** The class as it was planned at that moment. */
+  plan: Session,
+  items: z.array(LoggedItem).max(500),
+  attendance: z.number().int().min(0).max(500).nullable(),
+  notes: z.string().max(4000),
+});
+export type ClassLog = z.infer<typeof ClassLog>;
+
+/** A line counts as left out when less than this was spent on it, milliseconds. Convention. */
+const TOUCHED = 1000;
+
+function outcomeOf(planned: number, done: number, actualMs: number, plannedMs: number): LoggedItem['outcome'] {
+  if (actualMs < Math.min(TOUCHED, plannedMs / 2)) return 'left out';
+  if (done < planned) return done === 0 && actualMs < TOUCHED ? 'left out' : 'cut short';
+  return done > planned ? 'done more' : 'done';
+}
+
+const titleOf = (kind: string, note: string, movement: Movement | undefined): string => {
+  if (movement) return usualName(movement);
+  const word = kind === 'rest' ? 'Rest' : 'Talk';
+  return note === '' ? word : `${word}: ${note}`;
+};
+
+/** Sets what was done against what was planned, line by line in the planned order. */
+export function loggedItems(plan: Session, timeline: Timeline, teaching: Teaching, find: FindMovement): LoggedItem[] {
+  return timeline.items.map(({ itemId, section, lengthMs, first, end }) => {
+    const item = plan.sections[section]?.items.find(({ id }) => id === itemId);
+    const movement = item?.kind === 'movement' ? find(item.movementId) : undefined;
+    const plannedTimes = timeline.segments.slice(first, end).filter(({ completes }) => completes).length;
+    const actualMs = Math.round(teaching.spent[itemId] ?? 0);
+    const doneTimes = teaching.completed[itemId] ?? 0;
+    return {
+      itemId,
+      title: titleOf(item?.kind ?? 'rest', item?.note ?? '', movement),
+      section: plan.sections[section]?.kind ?? 'main',
+      plannedMs: lengthMs,
+      actualMs,
+      plannedTimes,
+      doneTimes,
+      outcome: outcomeOf(plannedTimes, doneTimes, actualMs, lengthMs),
+    };
+  });
+}

@@ -1,0 +1,63 @@
+import type { Timeline } from '../session/segment';
+import { segmentAt } from '../session/segmentAt';
+import type { Teaching } from './teaching';
+
+/** Pressing back this soon after a line began goes to the line before it, in milliseconds. Convention. */
+const BACK_WITHIN = 3000;
+/** How much one press changes the breath, as a factor. Convention: about half a breath a minute at usual paces. */
+const TEMPO_STEP = 0.08;
+const TEMPO_RANGE = { least: 0.5, most: 2 } as const;
+
+const itemIndexAt = (timeline: Timeline, ms: number): number => {
+  const current = timeline.segments[segmentAt(timeline, ms)];
+  return timeline.items.findIndex(({ itemId }) => itemId === current?.itemId);
+};
+
+/** Stops the plan; the room's clock runs on. Pressed again, goes on. */
+export const togglePause = (teaching: Teaching): Teaching => ({ ...teaching, paused: !teaching.paused });
+
+/** Goes to the beginning of the next line with any length, or to the end. What was left out is not counted as done. */
+export function skip(timeline: Timeline, teaching: Teaching): Teaching {
+  const next = timeline.items.slice(itemIndexAt(timeline, teaching.planMs) + 1).find(({ lengthMs }) => lengthMs > 0);
+  return next ? { ...teaching, planMs: next.startMs } : { ...teaching, planMs: timeline.totalMs, finished: true };
+}
+
+/** Goes to the beginning of this line, or of the one before when this one has only just begun. */
+export function back(timeline: Timeline, teaching: Teaching): Teaching {
+  const index = itemIndexAt(timeline, teaching.planMs);
+  const current = timeline.items[index];
+  if (!current) return teaching;
+  const before = timeline.items.slice(0, index).findLast(({ lengthMs }) => lengthMs > 0);
+  const target = teaching.planMs - current.startMs < BACK_WITHIN && before ? before : current;
+  return { ...teaching, planMs: target.startMs };
+}
+
+/** Does the repetition in hand once more from its beginning; outside a repetition, the last one of this line again. */
+export function onceMore(timeline: Timeline, teaching: Teaching): Teaching {
+  const here = segmentAt(timeline, teaching.planMs);
+  const current = timeline.segments[here];
+  if (!current) return teaching;
+  let index = here;
+  while (index > 0 && timeline.segments[index]?.kind !== 'move') index -= 1;
+  const repeated = timeline.segments[index];
+  if (repeated?.kind !== 'move' || repeated.itemId !== current.itemId) return teaching;
+  while (index > 0) {
+    const previous = timeline.segments[index - 1];
+    const same =
+      previous?.itemId === repeated.itemId &&
+      previous.kind === 'move' &&
+      previous.round === repeated.round &&
+      previous.pass === repeated.pass &&
+      previous.repetition === repeated.repetition;
+    if (!same) break;
+    index -= 1;
+  }
+  return { ...teaching, planMs: timeline.segments[index]?.startMs ?? teaching.planMs };
+}
+
+/** Breathes a step faster (1) or slower (-1) than now. */
+export function changeTempo(teaching: Teaching, direction: 1 | -1): Teaching {
+  const tempo = teaching.tempo * (direction === 1 ? 1 + TEMPO_STEP : 1 / (1 + TEMPO_STEP));
+  const kept = Math.min(TEMPO_RANGE.most, Math.max(TEMPO_RANGE.least, tempo));
+  return { ...teaching, tempo: Math.abs(kept - 1) < 1e-9 ? 1 : kept };
+}

@@ -1,0 +1,32 @@
+import { z } from 'zod';
+
+/**
+ * Where a class being taught stands. Plan time is a place on the timeline; wall time is what the room's clock measures.
+ * All times in milliseconds.
+ */
+export const Teaching = z.object({
+  /** The place in the plan. */
+  planMs: z.number(),
+  /** Wall time since teaching began, pauses included. */
+  wallMs: z.number(),
+  paused: z.boolean(),
+  finished: z.boolean(),
+  /** Breath speed against the plan: 1 as planned, 0.9 slower. Only what goes by breath is stretched. */
+  tempo: z.number().min(0.5).max(2),
+  /** Wall time spent on each line, pauses included. */
+  spent: z.record(z.string(), z.number()),
+  /** Repetitions completed on each line. */
+  completed: z.record(z.string(), z.number()),
+});
+export type Teaching = z.infer<typeof Teaching>;
+
+/** A class about to begin. */
+export const beginTeaching = (): Teaching => ({
+  planMs: 0,
+  wallMs: 0,
+  paused: false,
+  finished: false,
+  tempo: 1,
+  spent: {},
+  completed: {},
+});

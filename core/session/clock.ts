@@ -1,0 +1,47 @@
+import type { Segment, Timeline } from './segment';
+
+type Place = Omit<Segment, 'startMs' | 'lengthMs'>;
+
+/**
+ * The one real-valued clock of a timeline. Time runs unrounded in seconds; a boundary is round(1000 t) milliseconds and a
+ * length is the difference of two boundaries, so parts always sum exactly to the whole.
+ */
+export class TimelineClock {
+  #now = 0;
+  #sectionStart = 0;
+  readonly #timeline: Timeline = { totalMs: 0, sections: [], items: [], segments: [] };
+
+  /** Seconds since the section began: what the section's pace depends on. */
+  get sectionTime(): number {
+    return this.#now - this.#sectionStart;
+  }
+
+  get #ms(): number {
+    return Math.round(this.#now * 1000);
+  }
+
+  section(kind: string, fill: () => void): void {
+    const startMs = this.#ms;
+    this.#sectionStart = this.#now;
+    fill();
+    this.#timeline.sections.push({ kind, startMs, lengthMs: this.#ms - startMs });
+  }
+
+  item(itemId: string, section: number, fill: () => void): void {
+    const startMs = this.#ms;
+    const first = this.#timeline.segments.length;
+    fill();
+    const end = this.#timeline.segments.length;
+    this.#timeline.items.push({ itemId, section, startMs, lengthMs: this.#ms - startMs, first, end });
+  }
+
+  segment(seconds: number, place: Place): void {
+    const startMs = this.#ms;
+    this.#now += seconds;
+    this.#timeline.segments.push({ ...place, startMs, lengthMs: this.#ms - startMs });
+  }
+
+  finish(): Timeline {
+    return { ...this.#timeline, totalMs: this.#ms };
+  }
+}

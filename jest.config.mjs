@@ -1,0 +1,29 @@
+const transform = {
+  '^.+\\.tsx?$': [
+    '@swc/jest',
+    {
+      jsc: {
+        parser: { syntax: 'typescript', tsx: true },
+        transform: { react: { runtime: 'automatic' } },
+        target: 'es2022',
+      },
+      module: { type: 'commonjs' },
+    },
+  ],
+};
+const room = (displayName, folders) => ({
+  displayName,
+  testEnvironment: 'node',
+  roots: folders.map((folder) => `<rootDir>/${folder}`),
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  transform,
+});
+
+export default {
+  testTimeout: 120_000,
+  projects: [
+    room('core', ['core', 'repertoire']),
+    room('house', ['server', 'web', 'demo', 'scripts']),
+    { ...room('browser', ['e2e']), maxWorkers: 1 },
+  ],
+};
