@@ -24,6 +24,6 @@ export default {
   projects: [
     room('core', ['core', 'repertoire']),
     room('house', ['server', 'web', 'demo', 'scripts']),
-    { ...room('browser', ['e2e']), maxWorkers: 1 },
+    room('browser', ['e2e']),
   ],
 };

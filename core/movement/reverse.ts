@@ -9,10 +9,8 @@ import type { Phase } from './phase';
  * @param start the posture the cycle begins in
  */
 export function retraceCycle(cycle: readonly Phase[], start: Posture, breath: 'keeps-place' | 'keeps-order'): Phase[] {
-  const stations = cycle.reduce<Posture[]>(
-    (all, phase) => [...all, changePosture(all.at(-1) ?? start, phase.to)],
-    [start],
-  );
+  const stations = [start];
+  for (const phase of cycle) stations.push(changePosture(stations.at(-1) ?? start, phase.to));
   return cycle.map((_, index) => {
     const from = cycle.length - 1 - index;
     const path = cycle[from] as Phase;

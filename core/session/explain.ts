@@ -28,7 +28,7 @@ export function explainItem(timeline: Timeline, itemId: string): MinutesPart[] {
     const counted = split ? Number(completes) : Number(segment.phase === null || segment.phase === 0);
     parts.set(key, {
       kind,
-      side: split && (before?.side ?? segment.side) === segment.side ? segment.side : null,
+      side: split && (before === undefined || before.side === segment.side) ? segment.side : null,
       direction: split ? segment.direction : null,
       times: (before?.times ?? 0) + counted,
       breaths: breaths === null ? (before?.breaths ?? null) : (before?.breaths ?? 0) + breaths,

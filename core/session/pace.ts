@@ -24,8 +24,8 @@ export function breathSeconds(pace: Pace, t: number, breaths: number): number {
   const f = paceAt(pace, t) / 60;
   const easingLeft = pace.easing - t;
   if (easingLeft <= 0 || pace.from === pace.to) return breaths / f;
-  const slope = (pace.to - pace.from) / 60 / pace.easing;
-  const breathsWhileEasing = f * easingLeft + (slope * easingLeft ** 2) / 2;
+  const breathsWhileEasing = (easingLeft * (f + pace.to / 60)) / 2;
   if (breaths > breathsWhileEasing) return easingLeft + (breaths - breathsWhileEasing) / (pace.to / 60);
+  const slope = (pace.to - pace.from) / 60 / pace.easing;
   return (2 * breaths) / (f + Math.sqrt(Math.max(0, f ** 2 + 2 * slope * breaths)));
 }

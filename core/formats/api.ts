@@ -1,0 +1,71 @@
+import { z } from 'zod';
+import { Movement } from '../movement/movement';
+import { ClassLog } from '../record/classLog';
+import { Timeline } from '../session/segment';
+import { Plan, Session } from '../session/session';
+
+/** What travels between the server and whoever talks to it. One schema validates, documents and types it. */
+
+/** A session as the store holds it. `revision` counts its saves from 1. */
+export const StoredSession = z.object({
+  session: Session,
+  revision: z.number().int().min(1),
+  changedAt: z.iso.datetime(),
+});
+export type StoredSession = z.infer<typeof StoredSession>;
+
+export const SessionSummary = z.object({
+  id: z.string(),
+  title: z.string(),
+  groupId: z.string().nullable(),
+  date: z.string().nullable(),
+  startsAt: z.string(),
+  slotMinutes: z.number().int(),
+  /** Planned length by the engine, milliseconds. */
+  totalMs: z.number().int(),
+  lines: z.number().int(),
+  revision: z.number().int(),
+  changedAt: z.iso.datetime(),
+});
+export type SessionSummary = z.infer<typeof SessionSummary>;
+
+export const NewSession = z.object({ session: Session });
+/** A save: the session and the revision it was made from. */
+export const SessionSave = z.object({ session: Session, revision: z.number().int().min(1) });
+export type SessionSave = z.infer<typeof SessionSave>;
+
+export const LogSummary = z.object({
+  id: z.string(),
+  sessionId: z.string(),
+  title: z.string(),
+  startedAt: z.string(),
+  plannedMs: z.number().int(),
+  actualMs: z.number().int(),
+  attendance: z.number().int().nullable(),
+});
+export type LogSummary = z.infer<typeof LogSummary>;
+
+/** What may be added to a log afterwards. */
+export const LogNotes = ClassLog.pick({ attendance: true, notes: true });
+export type LogNotes = z.infer<typeof LogNotes>;
+
+/** A plan to be timed, with movements by id, or inline (an inline movement wins over one of the same id). */
+export const TimelineRequest = z.object({ session: Plan, movements: z.array(Movement).max(200).default([]) });
+export const TimelineReply = z.object({
+  timeline: Timeline,
+  verdict: z.object({ state: z.enum(['empty', 'under', 'fits', 'over']), beyondMs: z.number().int() }),
+});
+
+/** An error in plain words, after RFC 9457, with one entry per field that was wrong. */
+export const Problem = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.number().int(),
+  detail: z.string().optional(),
+  errors: z.array(z.object({ path: z.array(z.union([z.string(), z.number()])), message: z.string() })).optional(),
+});
+export type Problem = z.infer<typeof Problem>;
+
+/** A save that met a newer revision: what the store holds now, and what was sent. */
+export const Conflict = Problem.extend({ stored: StoredSession, sent: Session });
+export type Conflict = z.infer<typeof Conflict>;

@@ -1,0 +1,76 @@
+import { Movement } from '../movement/movement';
+import type { Phase } from '../movement/phase';
+import type { Pace } from '../session/pace';
+import type { Timeline } from '../session/segment';
+import { type Item, Plan } from '../session/session';
+import { timelineOf } from '../session/timeline';
+
+/** Small made-up movements and plans for tests. */
+
+export const inBreath: Phase = { breath: 'in', length: { kind: 'span', share: 1 }, to: { sink: 10 }, call: 'Rise' };
+export const outBreath: Phase = { breath: 'out', length: { kind: 'span', share: 1 }, to: { sink: 20 }, call: 'Sink' };
+export const natural = (breaths: number): Phase => ({
+  breath: 'natural',
+  length: { kind: 'breaths', breaths },
+  to: {},
+  call: 'Stand',
+});
+export const beats = (count: number, tempo: number): Phase => ({
+  breath: 'natural',
+  length: { kind: 'beats', beats: count, tempo },
+  to: {},
+  call: 'Circle',
+});
+
+export const movement = (change: Record<string, unknown> = {}): Movement =>
+  Movement.parse({
+    id: 'sample',
+    names: { english: ['Sample Lift'] },
+    tradition: 'qigong',
+    roles: ['main'],
+    about: 'A movement that exists only to be timed.',
+    laterality: { sides: { kind: 'even' } },
+    count: { unit: 'repetitions', least: 1, usual: 6, most: 36, step: 1 },
+    start: { stance: 'parallel', load: { left: 50, right: 50 }, sink: 15, arms: 'hanging' },
+    parts: { cycle: [inBreath, outBreath] },
+    cautions: [],
+    seated: false,
+    ...change,
+  });
+
+export const constant = (perMinute: number): Pace => ({ from: perMinute, to: perMinute, easing: 0 });
+
+export const line = (change: Record<string, unknown> = {}): Item =>
+  ({
+    kind: 'movement',
+    id: 'line',
+    movementId: 'sample',
+    count: 6,
+    rounds: 1,
+    roundRest: 0,
+    sides: 'usual',
+    directions: 'usual',
+    manner: 'quiet',
+    settle: { kind: 'none' },
+    pace: null,
+    note: '',
+    ...change,
+  }) as Item;
+
+export const plan = (items: Item[], pace: Pace = constant(6), breath = { in: 1, out: 1 }): Plan =>
+  Plan.parse({ slotMinutes: 60, breath, sections: [{ kind: 'main', pace, items }] });
+
+/** The timeline of a plan that is known to be sound. */
+export function laid(of: Plan, ...movements: Movement[]): Timeline {
+  const answer = timelineOf(of, (id) => movements.find((candidate) => candidate.id === id));
+  if (!answer.ok) throw new Error(answer.problems.map(({ message }) => message).join());
+  return answer.timeline;
+}
+
+/** The timeline of one quiet line of one movement. */
+export const laidLine = (
+  one: Movement,
+  change: Record<string, unknown>,
+  pace?: Pace,
+  breath?: Plan['breath'],
+): Timeline => laid(plan([line({ movementId: one.id, ...change })], pace, breath), one);

@@ -1,0 +1,26 @@
+import type { Group } from '../core/group/group';
+
+/** The demo world: a hall in a former tram shed and a yard behind the depot, in the made-up town of Wendlebrook. */
+export const demoGroups: readonly Group[] = [
+  {
+    id: 'tram-shed-evening',
+    name: 'Tram Shed evening course',
+    place: 'The Tram Shed, Wendlebrook, main hall',
+    meets: 'Evenings, 19:00',
+    about: 'Fourteen adults, mixed, third term. Two mind a knee. Sprung wooden floor; the choir has the hall at 20:00.',
+  },
+  {
+    id: 'tram-shed-morning',
+    name: 'Tram Shed morning group',
+    place: 'The Tram Shed, Wendlebrook, side room',
+    meets: 'Mornings, 10:15',
+    about: 'Nine people over sixty, several with stiff shoulders. Chairs along the wall.',
+  },
+  {
+    id: 'depot-yard',
+    name: 'Depot yard lunch break',
+    place: 'Tar Lane depot, the covered yard',
+    meets: 'Lunch break, 12:30',
+    about: 'Six to ten drivers and fitters in work boots. Twenty minutes, no lying down, no mats.',
+  },
+];

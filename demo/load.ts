@@ -1,0 +1,26 @@
+import type { Database } from 'better-sqlite3';
+import type { Movement } from '../core/movement/movement';
+import { groupStore } from '../server/store/groups';
+import { logStore } from '../server/store/logs';
+import { sessionStore } from '../server/store/sessions';
+import { demoGroups } from './groups';
+import { demoLog } from './log';
+import { demoSessions } from './sessions';
+
+/**
+ * Puts the demo world into an empty database, in one transaction.
+ * @param today the local day the demo's classes are laid around, YYYY-MM-DD
+ */
+export function loadDemo(database: Database, movements: readonly Movement[], today: string): void {
+  const find = (id: string) => movements.find((movement) => movement.id === id);
+  const sessions = demoSessions(today, find);
+  const now = new Date().toISOString();
+  database.transaction(() => {
+    const groups = groupStore(database);
+    for (const group of demoGroups) groups.add(group);
+    const store = sessionStore(database);
+    for (const session of sessions) store.add(session, now);
+    const [taught] = sessions;
+    if (taught) logStore(database).add(demoLog(taught, find));
+  })();
+}

@@ -1,0 +1,200 @@
+import type { Movement, Role } from '../core/movement/movement';
+import { emptySections, newMovementItem } from '../core/session/defaults';
+import { type Item, type MovementItem, Session } from '../core/session/session';
+import type { FindMovement } from '../core/session/timeline';
+
+type Line = readonly [movementId: string, count?: number, change?: Partial<MovementItem>] | Item;
+type Order = Partial<Record<Role, readonly Line[]>>;
+
+const talk = (id: string, seconds: number, note: string): Item => ({ kind: 'talk', id, seconds, note });
+const rest = (id: string, seconds: number): Item => ({ kind: 'rest', id, seconds, note: '' });
+const settled = (seconds: number): Partial<MovementItem> => ({ settle: { kind: 'still', seconds } });
+
+const evening: Order = {
+  opening: [
+    talk('welcome', 120, 'Welcome, who is new, what hurts today'),
+    ['quiet-standing', 9],
+    ['belly-breathing', 9],
+  ],
+  'warm-up': [
+    ['shoulder-rolls', 4],
+    ['neck-turns', 3],
+    ['wrist-circles', 12],
+    ['hip-circles', 5],
+    ['knee-circles', 8],
+    ['ankle-circles', 16],
+    ['waist-turns', 20],
+    ['small-squats', 5],
+    ['side-stretch', 3],
+    ['bow-rocking', 5],
+  ],
+  main: [
+    ['raise-and-sink', 6, settled(10)],
+    talk('step', 90, 'Step first, empty; then shift'),
+    ['slow-walking', 4, settled(10)],
+    ['cloud-hands', 4, { rounds: 3, roundRest: 20, ...settled(15) }],
+    rest('shake-out', 40),
+    ['brush-knee', 6, { rounds: 3, roundRest: 20, ...settled(15) }],
+    talk('weight', 120, 'Where is the weight before the foot lifts?'),
+    ['part-the-mane', 6, { rounds: 2, roundRest: 20, ...settled(15) }],
+    ['pushing-waves', 8, settled(10)],
+    ['standing-post', 30, { manner: 'follow-along', ...settled(20) }],
+  ],
+  'cool-down': [
+    ['shaking', 80],
+    ['open-the-chest', 8],
+    ['calf-stretch', 30],
+    ['side-stretch', 2],
+    ['neck-tilts', 20],
+    ['hinge-and-rise', 3],
+    ['rub-the-lower-back', 36],
+    ['warm-hands-wash-face', 18],
+  ],
+  closing: [
+    ['gather-and-pour', 3],
+    ['stillness', 15],
+    ['salute', 1],
+  ],
+};
+
+/** The week before: no mane yet, the waves twice round instead. */
+const weekBefore: Order = {
+  ...evening,
+  main: [
+    ['raise-and-sink', 8, settled(10)],
+    talk('step', 120, 'Step first, empty; then shift'),
+    ['slow-walking', 5, settled(10)],
+    ['cloud-hands', 4, { rounds: 3, roundRest: 20, ...settled(15) }],
+    rest('shake-out', 40),
+    ['brush-knee', 4, { rounds: 2, roundRest: 20, ...settled(15) }],
+    talk('weight', 120, 'Where is the weight before the foot lifts?'),
+    ['pushing-waves', 6, { rounds: 2, roundRest: 20, ...settled(15) }],
+    ['standing-post', 24, { manner: 'follow-along', ...settled(20) }],
+  ],
+};
+
+const morning: Order = {
+  opening: [talk('welcome', 120, 'Welcome; sit when you like'), ['quiet-standing', 6], ['belly-breathing', 6]],
+  'warm-up': [
+    ['neck-turns', 4],
+    ['shoulder-rolls', 5],
+    ['single-arm-circles', 3],
+    ['wrist-circles', 12],
+    ['hip-circles', 4],
+    ['ankle-circles', 8],
+    ['waist-turns', 12],
+    ['pat-the-arms', 16],
+  ],
+  main: [
+    ['lift-the-sky', 8, { rounds: 2, roundRest: 20, ...settled(20) }],
+    ['draw-the-bow', 4, settled(20)],
+    rest('breather', 60),
+    ['one-hand-up', 6, settled(20)],
+    ['look-behind', 4, settled(20)],
+    talk('middle', 90, 'A glass of water; who wants a chair?'),
+    ['horse-shifts', 5, settled(20)],
+    ['rainbow-dance', 6, settled(20)],
+    ['parting-clouds', 6, settled(20)],
+    ['heel-drops', 7, { rounds: 2, roundRest: 20, ...settled(20) }],
+  ],
+  'cool-down': [
+    ['open-the-chest', 10],
+    ['neck-tilts', 25],
+    ['side-stretch', 3],
+    ['rub-the-lower-back', 54],
+    ['warm-hands-wash-face', 18],
+  ],
+  closing: [
+    ['gather-and-pour', 3],
+    ['stillness', 15],
+  ],
+};
+
+const lunch: Order = {
+  opening: [['quiet-standing', 6]],
+  'warm-up': [
+    ['arm-swings', 80],
+    ['shoulder-rolls', 4],
+    ['neck-turns', 3],
+    ['waist-turns', 16],
+    ['knee-circles', 8],
+    ['small-squats', 4],
+  ],
+  main: [
+    ['lift-the-sky', 8, { manner: 'follow-along' }],
+    ['pushing-waves', 6, { manner: 'follow-along' }],
+    ['parting-clouds', 8, { manner: 'follow-along' }],
+    ['one-hand-up', 6, { manner: 'follow-along' }],
+    ['horse-shifts', 5, { manner: 'follow-along' }],
+    ['shaking', 60, { manner: 'follow-along' }],
+  ],
+  'cool-down': [
+    ['raise-and-sink', 6],
+    ['calf-stretch', 20],
+    ['neck-tilts', 15],
+    ['pat-the-arms', 16],
+  ],
+  closing: [
+    ['gather-and-pour', 3],
+    ['stillness', 6],
+  ],
+};
+
+const isItem = (line: Line): line is Item => !Array.isArray(line);
+
+function itemsOf(section: Role, lines: readonly Line[], find: FindMovement): Item[] {
+  return lines.map((line, index) => {
+    if (isItem(line)) return line;
+    const [movementId, count, change] = line;
+    const movement: Movement | undefined = find(movementId);
+    if (!movement) throw new Error(`The demo asks for "${movementId}", which is not in the repertoire`);
+    return { ...newMovementItem(`${section}-${index}-${movementId}`, movement, section, count), ...change };
+  });
+}
+
+/** A day counted from another, both YYYY-MM-DD. `dayAfter('2026-11-30', 1)` is '2026-12-01'. */
+const dayAfter = (day: string, days: number): string =>
+  new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+
+/** The classes of the demo world around a day: last week's and tonight's evening class, a morning and a lunch break. */
+export function demoSessions(today: string, find: FindMovement): Session[] {
+  const made = (head: Omit<Session, 'breath' | 'sections'>, order: Order): Session =>
+    Session.parse({
+      ...head,
+      breath: { in: 1, out: 1 },
+      sections: emptySections().map((section) => ({
+        ...section,
+        items: itemsOf(section.kind, order[section.kind] ?? [], find),
+      })),
+    });
+  const atEvening = { groupId: 'tram-shed-evening', startsAt: '19:00', slotMinutes: 60 };
+  return [
+    made(
+      { id: 'evening-week-3', title: 'Clouds and waves, first time', date: dayAfter(today, -7), ...atEvening },
+      evening,
+    ),
+    made({ id: 'evening-week-4', title: 'Clouds and brush knee', date: today, ...atEvening }, weekBefore),
+    made(
+      {
+        id: 'morning-eight-pieces',
+        title: 'Six of the eight pieces',
+        groupId: 'tram-shed-morning',
+        date: dayAfter(today, 1),
+        startsAt: '10:15',
+        slotMinutes: 45,
+      },
+      morning,
+    ),
+    made(
+      {
+        id: 'depot-twenty',
+        title: 'Twenty minutes in the yard',
+        groupId: 'depot-yard',
+        date: dayAfter(today, 2),
+        startsAt: '12:30',
+        slotMinutes: 20,
+      },
+      lunch,
+    ),
+  ];
+}

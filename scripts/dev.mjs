@@ -1,0 +1,15 @@
+import { spawn } from 'node:child_process';
+import { bin, ensurePackages, root } from './prepare.mjs';
+
+ensurePackages();
+const both = [
+  spawn(bin('tsx'), ['watch', 'server/main.ts'], { cwd: root, stdio: 'inherit' }),
+  spawn(bin('vite'), [], { cwd: root, stdio: 'inherit' }),
+];
+const stop = () => {
+  for (const child of both) child.kill();
+  process.exit();
+};
+process.on('SIGINT', stop);
+process.on('SIGTERM', stop);
+for (const child of both) child.on('exit', stop);

@@ -1,0 +1,96 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { dirname, extname, join, relative, resolve, sep } from 'node:path';
+import { parseSync } from '@swc/core';
+
+/** The floors of the house from the ground up. Each may import from itself and from those it rests on. */
+const RESTS_ON: Readonly<Record<string, readonly string[]>> = {
+  core: [],
+  server: ['core', 'demo'],
+  demo: ['core', 'server'],
+  web: ['core'],
+  e2e: ['core', 'server', 'demo', 'web'],
+  bench: ['core', 'server', 'demo'],
+  scripts: [],
+};
+
+/** The packages core may use: they compute and touch nothing outside. */
+const CORE_PACKAGES = ['zod', 'fuse.js'];
+/** Its tests may use these too. */
+const CORE_TEST_PACKAGES = [...CORE_PACKAGES, 'fast-check'];
+/** Web works in the browser and calls the server by its address only. */
+const WEB_FORBIDDEN = /^(node:|hono|@hono|better-sqlite3)/;
+
+/** What core must not name: the outside world and the clock. */
+const CORE_GLOBALS = /^(window|document|navigator|localStorage|fetch|process|performance|setTimeout|setInterval|Date)$/;
+
+export interface Breach {
+  readonly file: string;
+  readonly what: string;
+}
+
+interface Found {
+  readonly imports: string[];
+  readonly globals: string[];
+}
+
+/** Walks a syntax tree for what it imports and which outside names it uses. */
+function walk(node: unknown, found: Found): void {
+  if (Array.isArray(node)) {
+    for (const child of node) walk(child, found);
+    return;
+  }
+  if (typeof node !== 'object' || node === null) return;
+  const { type, source, value, callee, object, property } = node as Record<string, never>;
+  if (/^(Import|ExportNamed|ExportAll)Declaration$/.test(type ?? '') && source) {
+    found.imports.push((source as { value: string }).value);
+  }
+  if (type === 'CallExpression' && (callee as { type: string }).type === 'Import') {
+    const [first] = (node as { arguments: { expression: { value?: string } }[] }).arguments;
+    if (first?.expression.value !== undefined) found.imports.push(first.expression.value);
+  }
+  if (type === 'Identifier' && typeof value === 'string' && CORE_GLOBALS.test(value)) found.globals.push(value);
+  if (type === 'MemberExpression') {
+    const [owner, member] = [object, property] as unknown as { value?: string }[];
+    if (owner?.value === 'Math' && member?.value === 'random') found.globals.push('Math.random');
+    // The name after a dot belongs to the object before it.
+    walk(object, found);
+    return;
+  }
+  for (const child of Object.values(node)) walk(child, found);
+}
+
+/**
+ * The breaches of one file against the rule that imports only go down.
+ * @param file its path from the root of the house, such as `core/body/load.ts`
+ */
+export function breachesOf(file: string, source: string): Breach[] {
+  const [floor = ''] = file.split('/');
+  const allowed = RESTS_ON[floor];
+  if (!allowed) return [];
+  const found: Found = { imports: [], globals: [] };
+  walk(parseSync(source, { syntax: 'typescript', tsx: file.endsWith('.tsx') }).body, found);
+  const isTest = file.includes('.test.');
+  const breaches: string[] = [];
+  for (const name of found.imports) {
+    if (name.startsWith('.')) {
+      const target = relative('.', resolve(dirname(file), name)).split(sep)[0] ?? '';
+      if (target !== floor && !allowed.includes(target))
+        breaches.push(`${floor} must not import from ${target}: ${name}`);
+    } else if (floor === 'core' && !(isTest ? CORE_TEST_PACKAGES : CORE_PACKAGES).includes(name)) {
+      breaches.push(`core must not know the package ${name}`);
+    } else if (floor === 'web' && WEB_FORBIDDEN.test(name)) {
+      breaches.push(`web must not know the package ${name}`);
+    }
+  }
+  if (floor === 'core' && !isTest) breaches.push(...found.globals.map((name) => `core must not use ${name}`));
+  return breaches.map((what) => ({ file, what }));
+}
+
+/** All breaches in the house. */
+export function allBreaches(root: string): Breach[] {
+  return Object.keys(RESTS_ON).flatMap((floor) =>
+    readdirSync(join(root, floor), { recursive: true, encoding: 'utf8' })
+      .filter((file) => ['.ts', '.tsx'].includes(extname(file)))
+      .flatMap((file) => breachesOf(`${floor}/${file}`, readFileSync(join(root, floor, file), 'utf8'))),
+  );
+}

@@ -1,0 +1,98 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { serveStatic } from '@hono/node-server/serve-static';
+import type { OpenAPIHono } from '@hono/zod-openapi';
+import type { Database } from 'better-sqlite3';
+import { bodyLimit } from 'hono/body-limit';
+import { HTTPException } from 'hono/http-exception';
+import type { Movement } from '../core/movement/movement';
+import { BODY_LIMIT, jsonOnly, localOnly, sealed } from './guard';
+import { problem, Refusal } from './problem';
+import { computeRoutes } from './routes/compute';
+import { groupRoutes } from './routes/groups';
+import { logRoutes } from './routes/logs';
+import { movementRoutes } from './routes/movements';
+import { router } from './routes/router';
+import { sessionRoutes } from './routes/sessions';
+import { groupStore } from './store/groups';
+import { logStore } from './store/logs';
+import { sessionStore } from './store/sessions';
+
+export interface House {
+  readonly database: Database;
+  readonly movements: readonly Movement[];
+  /** The folder of the built interface; null serves the API alone. */
+  readonly webFolder: string | null;
+}
+
+/** Known paths asked with another method are answered 405, with the methods they do know. */
+function refuseOtherMethods(app: OpenAPIHono): void {
+  const methods = new Map<string, string[]>();
+  for (const definition of app.openAPIRegistry.definitions) {
+    if (definition.type !== 'route') continue;
+    const path = definition.route.path.replaceAll(/\{(\w+)\}/g, ':$1');
+    methods.set(path, [...(methods.get(path) ?? []), definition.route.method.toUpperCase()]);
+  }
+  for (const [path, known] of methods) {
+    app.all(path, () => {
+      const refused = problem(405, `This address knows only ${known.join(' and ')}.`);
+      refused.headers.set('Allow', known.join(', '));
+      return refused;
+    });
+  }
+}
+
+function serveWeb(app: OpenAPIHono, folder: string): void {
+  const page = readFileSync(join(folder, 'index.html'), 'utf8');
+  app.use('/assets/*', async (context, next) => {
+    await next();
+    if (context.res.ok) context.header('Cache-Control', 'public, max-age=31536000, immutable');
+  });
+  app.use('/*', serveStatic({ root: folder, index: 'none' }));
+  app.get('/*', (context, next) => {
+    if (context.req.path.startsWith('/api/') || context.req.path.startsWith('/assets/')) return next();
+    context.header('Cache-Control', 'no-cache');
+    return context.html(page);
+  });
+}
+
+/** The whole application: guards, routes, the API's description of itself, and the interface. */
+export function createApp({ database, movements, webFolder }: House): OpenAPIHono {
+  const repertoire = new Map(movements.map((movement) => [movement.id, movement]));
+  const find = (id: string) => repertoire.get(id);
+  const sessions = sessionStore(database);
+  const groups = groupStore(database);
+  const logs = logStore(database);
+
+  const app = router();
+  app.use(sealed, localOnly, jsonOnly);
+  app.use(
+    bodyLimit({
+      maxSize: BODY_LIMIT,
+      onError: () => problem(413, 'That is more than this server reads at once.'),
+    }),
+  );
+  app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.length }));
+  app.route('/', movementRoutes(repertoire));
+  app.route('/', groupRoutes(groups));
+  app.route('/', sessionRoutes(sessions, groups, find));
+  app.route('/', logRoutes(logs, sessions));
+  app.route('/', computeRoutes(find));
+  app.doc31('/api/openapi.json', {
+    openapi: '3.1.0',
+    info: { title: 'Vesperum', version: '1', description: 'Classes of named movements, laid out in time.' },
+  });
+  refuseOtherMethods(app);
+  if (webFolder !== null) serveWeb(app, webFolder);
+
+  app.notFound(() => problem(404, 'There is nothing at this address.'));
+  app.onError((error) => {
+    if (error instanceof Refusal) return error.response;
+    if (error instanceof HTTPException) {
+      return problem(error.status, error.status === 400 ? 'This is not JSON that can be read.' : error.message);
+    }
+    console.error(error);
+    return problem(500, 'Something went wrong here. Nothing was changed; try again.');
+  });
+  return app;
+}

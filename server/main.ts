@@ -1,0 +1,46 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { serve } from '@hono/node-server';
+import dayjs from 'dayjs';
+import { loadDemo } from '../demo/load';
+import { createApp } from './app';
+import { readRepertoire } from './repertoire';
+import { readSettings } from './settings';
+import { openDatabase } from './store/open';
+
+const root = join(import.meta.dirname, '..');
+
+function start(): void {
+  const { port, dataFolder } = readSettings(process.env);
+  const movements = readRepertoire(join(root, 'repertoire'));
+  const { database, isNew } = openDatabase(dataFolder);
+  if (isNew && !process.argv.includes('--empty')) loadDemo(database, movements, dayjs().format('YYYY-MM-DD'));
+  const built = join(root, 'dist', 'web');
+  const app = createApp({ database, movements, webFolder: existsSync(join(built, 'index.html')) ? built : null });
+
+  const server = serve({ fetch: app.fetch, hostname: '127.0.0.1', port }, ({ port: bound }) => {
+    console.log(`Vesperum is ready at http://127.0.0.1:${bound}`);
+  });
+  server.on('error', (error: NodeJS.ErrnoException) => {
+    console.error(
+      error.code === 'EADDRINUSE'
+        ? `Port ${port} is taken. Is Vesperum already running? Otherwise set VESPERUM_PORT to another number.`
+        : error.message,
+    );
+    process.exit(1);
+  });
+  const stop = () => {
+    server.close();
+    database.close();
+    process.exit(0);
+  };
+  process.on('SIGINT', stop);
+  process.on('SIGTERM', stop);
+}
+
+try {
+  start();
+} catch (error) {
+  console.error(error instanceof Error ? error.message : error);
+  process.exit(1);
+}

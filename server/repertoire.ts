@@ -1,0 +1,41 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { Movement } from '../core/movement/movement';
+
+/** Every fault found while reading movement files, each as "file: path: reason". */
+export class RepertoireError extends Error {
+  constructor(readonly faults: readonly string[]) {
+    super(`The repertoire cannot be read:\n${faults.map((fault) => `  ${fault}`).join('\n')}`);
+  }
+}
+
+function readFile(folder: string, file: string, faults: string[]): Movement[] {
+  let content: unknown;
+  try {
+    content = JSON.parse(readFileSync(join(folder, file), 'utf8'));
+  } catch (error) {
+    faults.push(`${file}: not JSON: ${error instanceof Error ? error.message : String(error)}`);
+    return [];
+  }
+  const answer = Movement.safeParse(content);
+  if (!answer.success) {
+    faults.push(
+      ...answer.error.issues.map(({ path, message }) => `${file}: ${path.join('.') || 'whole file'}: ${message}`),
+    );
+    return [];
+  }
+  if (`${answer.data.id}.json` !== file) faults.push(`${file}: id: "${answer.data.id}" must be the name of the file`);
+  return [answer.data];
+}
+
+/**
+ * Reads all movements of a folder through the schema, in alphabetical order of their files.
+ * @throws RepertoireError naming every bad file with path and reason
+ */
+export function readRepertoire(folder: string): Movement[] {
+  const faults: string[] = [];
+  const files = readdirSync(folder).filter((file) => file.endsWith('.json'));
+  const movements = files.sort().flatMap((file) => readFile(folder, file, faults));
+  if (faults.length > 0) throw new RepertoireError(faults);
+  return movements;
+}

@@ -1,0 +1,31 @@
+import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
+import { TimelineReply, TimelineRequest } from '../../core/formats/api';
+import { slotVerdict } from '../../core/session/slotVerdict';
+import { type FindMovement, timelineOf } from '../../core/session/timeline';
+import { Refusal } from '../problem';
+import { body, fails, json } from './replies';
+import { router } from './router';
+
+const timeline = createRoute({
+  method: 'post',
+  path: '/api/compute/timeline',
+  summary: 'Lay a session out in time',
+  request: body(TimelineRequest),
+  responses: {
+    200: json(TimelineReply, 'Segments, stretches and totals in whole milliseconds'),
+    422: fails('A field is wrong'),
+  },
+});
+
+export const computeRoutes = (find: FindMovement): OpenAPIHono =>
+  router().openapi(timeline, (context) => {
+    const { session, movements } = context.req.valid('json');
+    const inline = new Map(movements.map((movement) => [movement.id, movement]));
+    const answer = timelineOf(session, (id) => inline.get(id) ?? find(id));
+    if (!answer.ok) {
+      const errors = answer.problems.map(({ path, message }) => ({ path: ['session', ...path], message }));
+      throw new Refusal(422, 'The session names something that does not exist.', { errors });
+    }
+    const verdict = slotVerdict(answer.timeline.totalMs, session.slotMinutes);
+    return context.json({ timeline: answer.timeline, verdict }, 200);
+  });

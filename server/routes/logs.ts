@@ -1,0 +1,65 @@
+import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
+import { LogNotes, LogSummary } from '../../core/formats/api';
+import { ClassLog } from '../../core/record/classLog';
+import { Refusal } from '../problem';
+import type { LogStore } from '../store/logs';
+import type { SessionStore } from '../store/sessions';
+import { body, fails, idParam, json } from './replies';
+import { router } from './router';
+
+const path = '/api/logs';
+const onePath = '/api/logs/{id}';
+const missing = { 404: fails('There is none of that id') };
+const refused = { 422: fails('A field is wrong') };
+
+const list = createRoute({
+  method: 'get',
+  path,
+  summary: 'All classes taught, in short',
+  responses: { 200: json(z.array(LogSummary), 'The newest first') },
+});
+const one = createRoute({
+  method: 'get',
+  path: onePath,
+  summary: 'One class as it was taught',
+  request: idParam,
+  responses: { 200: json(ClassLog, 'The log'), ...missing },
+});
+const add = createRoute({
+  method: 'post',
+  path,
+  summary: 'Record a class',
+  request: body(ClassLog),
+  responses: { 201: json(ClassLog, 'The log as stored'), 409: fails('The id is taken'), ...refused },
+});
+const annotate = createRoute({
+  method: 'put',
+  path: onePath,
+  summary: 'Say how many came and what to remember',
+  request: { ...idParam, ...body(LogNotes) },
+  responses: { 200: json(ClassLog, 'The log'), ...missing, ...refused },
+});
+
+export const logRoutes = (logs: LogStore, sessions: SessionStore): OpenAPIHono =>
+  router()
+    .openapi(list, (context) => context.json(logs.all(), 200))
+    .openapi(one, (context) => {
+      const log = logs.find(context.req.valid('param').id);
+      if (!log) throw new Refusal(404, 'There is no such log.');
+      return context.json(log, 200);
+    })
+    .openapi(add, (context) => {
+      const log = context.req.valid('json');
+      if (!sessions.find(log.sessionId)) {
+        const errors = [{ path: ['sessionId'], message: `there is no class "${log.sessionId}"` }];
+        throw new Refusal(422, 'The class that was taught does not exist.', { errors });
+      }
+      if (!logs.add(log)) throw new Refusal(409, 'A log of that id is already there.');
+      return context.json(log, 201);
+    })
+    .openapi(annotate, (context) => {
+      const { id } = context.req.valid('param');
+      const log = logs.annotate(id, context.req.valid('json')) ? logs.find(id) : null;
+      if (!log) throw new Refusal(404, 'There is no such log.');
+      return context.json(log, 200);
+    });

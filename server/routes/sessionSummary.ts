@@ -1,0 +1,20 @@
+import type { SessionSummary, StoredSession } from '../../core/formats/api';
+import { type FindMovement, timelineOf } from '../../core/session/timeline';
+
+/** A stored session in short, with its planned length by the engine. */
+export function summaryOf({ session, revision, changedAt }: StoredSession, find: FindMovement): SessionSummary {
+  const answer = timelineOf(session, find);
+  const { id, title, groupId, date, startsAt, slotMinutes } = session;
+  return {
+    id,
+    title,
+    groupId,
+    date,
+    startsAt,
+    slotMinutes,
+    totalMs: answer.ok ? answer.timeline.totalMs : 0,
+    lines: session.sections.reduce((sum, section) => sum + section.items.length, 0),
+    revision,
+    changedAt,
+  };
+}

@@ -1,0 +1,73 @@
+import type { Database } from 'better-sqlite3';
+import { z } from 'zod';
+import type { LogNotes, LogSummary } from '../../core/formats/api';
+import { ClassLog } from '../../core/record/classLog';
+
+export interface LogStore {
+  all(): LogSummary[];
+  find(id: string): ClassLog | null;
+  /** Answers false where the id is taken. */
+  add(log: ClassLog): boolean;
+  /** Answers false where there is no such log. */
+  annotate(id: string, notes: LogNotes): boolean;
+}
+
+const SummaryRow = z.object({
+  id: z.string(),
+  sessionId: z.string(),
+  title: z.string(),
+  startedAt: z.string(),
+  plannedMs: z.number(),
+  actualMs: z.number(),
+  attendance: z.number().nullable(),
+});
+const LogRow = z.object({
+  id: z.string(),
+  sessionId: z.string(),
+  startedAt: z.string(),
+  endedAt: z.string(),
+  plan: z.string(),
+  attendance: z.number().nullable(),
+  notes: z.string(),
+});
+
+export function logStore(database: Database): LogStore {
+  const all = database.prepare(`
+    SELECT log.id, log.session_id AS sessionId, json_extract(log.plan, '$.title') AS title, log.started_at AS startedAt,
+      log.attendance, coalesce(sum(item.planned_ms), 0) AS plannedMs, coalesce(sum(item.actual_ms), 0) AS actualMs
+    FROM class_logs AS log LEFT JOIN class_log_items AS item ON item.log_id = log.id
+    GROUP BY log.id ORDER BY log.started_at DESC`);
+  const one = database.prepare(`
+    SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes
+    FROM class_logs WHERE id = ?`);
+  const items = database.prepare(`
+    SELECT item_id AS itemId, title, section, planned_ms AS plannedMs, actual_ms AS actualMs,
+      planned_times AS plannedTimes, done_times AS doneTimes, outcome
+    FROM class_log_items WHERE log_id = ? ORDER BY position`);
+  const addLog = database.prepare(`
+    INSERT INTO class_logs (id, session_id, started_at, ended_at, plan, attendance, notes)
+    VALUES (@id, @sessionId, @startedAt, @endedAt, @plan, @attendance, @notes)`);
+  const addItem = database.prepare(`
+    INSERT INTO class_log_items
+      (log_id, position, item_id, title, section, planned_ms, actual_ms, planned_times, done_times, outcome)
+    VALUES (@logId, @position, @itemId, @title, @section, @plannedMs, @actualMs, @plannedTimes, @doneTimes, @outcome)`);
+  const annotate = database.prepare('UPDATE class_logs SET attendance = @attendance, notes = @notes WHERE id = @id');
+
+  return {
+    all: () => all.all().map((row) => SummaryRow.parse(row)),
+    find: (id) => {
+      const row = one.get(id);
+      if (row === undefined) return null;
+      const log = LogRow.parse(row);
+      return ClassLog.parse({ ...log, plan: JSON.parse(log.plan), items: items.all(id) });
+    },
+    add: database.transaction((log: ClassLog) => {
+      if (one.get(log.id) !== undefined) return false;
+      const { items: logged, plan, ...row } = log;
+      addLog.run({ ...row, plan: JSON.stringify(plan) });
+      for (const [position, item] of logged.entries()) addItem.run({ ...item, logId: log.id, position });
+      return true;
+    }),
+    annotate: (id, notes) => annotate.run({ id, ...notes }).changes > 0,
+  };
+}
