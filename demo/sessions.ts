@@ -1,3 +1,4 @@
+import dayjs from 'dayjs';
 import type { Movement, Role } from '../core/movement/movement';
 import { emptySections, newMovementItem } from '../core/session/defaults';
 import { type Item, type MovementItem, Session } from '../core/session/session';
@@ -34,11 +35,11 @@ const evening: Order = {
     ['slow-walking', 4, settled(10)],
     ['cloud-hands', 4, { rounds: 3, roundRest: 20, ...settled(15) }],
     rest('shake-out', 40),
-    ['brush-knee', 6, { rounds: 3, roundRest: 20, ...settled(15) }],
+    ['brush-knee', 8, { rounds: 3, roundRest: 20, ...settled(15) }],
     talk('weight', 120, 'Where is the weight before the foot lifts?'),
-    ['part-the-mane', 6, { rounds: 2, roundRest: 20, ...settled(15) }],
+    ['part-the-mane', 6, { rounds: 3, roundRest: 20, ...settled(15) }],
     ['pushing-waves', 8, settled(10)],
-    ['standing-post', 30, { manner: 'follow-along', ...settled(20) }],
+    ['standing-post', 24, { manner: 'follow-along', ...settled(20) }],
   ],
   'cool-down': [
     ['shaking', 80],
@@ -68,8 +69,8 @@ const weekBefore: Order = {
     rest('shake-out', 40),
     ['brush-knee', 4, { rounds: 2, roundRest: 20, ...settled(15) }],
     talk('weight', 120, 'Where is the weight before the foot lifts?'),
-    ['pushing-waves', 6, { rounds: 2, roundRest: 20, ...settled(15) }],
-    ['standing-post', 24, { manner: 'follow-along', ...settled(20) }],
+    ['pushing-waves', 8, { rounds: 2, roundRest: 20, ...settled(15) }],
+    ['standing-post', 27, { manner: 'follow-along', ...settled(20) }],
   ],
 };
 
@@ -153,8 +154,7 @@ function itemsOf(section: Role, lines: readonly Line[], find: FindMovement): Ite
 }
 
 /** A day counted from another, both YYYY-MM-DD. `dayAfter('2026-11-30', 1)` is '2026-12-01'. */
-const dayAfter = (day: string, days: number): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+const dayAfter = (day: string, days: number): string => dayjs(day).add(days, 'day').format('YYYY-MM-DD');
 
 /** The classes of the demo world around a day: last week's and tonight's evening class, a morning and a lunch break. */
 export function demoSessions(today: string, find: FindMovement): Session[] {
@@ -171,9 +171,9 @@ export function demoSessions(today: string, find: FindMovement): Session[] {
   return [
     made(
       { id: 'evening-week-3', title: 'Clouds and waves, first time', date: dayAfter(today, -7), ...atEvening },
-      evening,
+      weekBefore,
     ),
-    made({ id: 'evening-week-4', title: 'Clouds and brush knee', date: today, ...atEvening }, weekBefore),
+    made({ id: 'evening-week-4', title: 'Clouds and brush knee', date: today, ...atEvening }, evening),
     made(
       {
         id: 'morning-eight-pieces',

@@ -33,27 +33,36 @@ interface Found {
   readonly globals: string[];
 }
 
+/** As much of a syntax tree's node as is asked for here. */
+interface SyntaxNode {
+  readonly type?: string;
+  readonly value?: unknown;
+  readonly source?: SyntaxNode | null;
+  readonly callee?: SyntaxNode;
+  readonly arguments?: readonly { readonly expression: SyntaxNode }[];
+  readonly object?: SyntaxNode;
+  readonly property?: SyntaxNode;
+}
+
+const IMPORTING = /^(Import|ExportNamed|ExportAll)Declaration$/;
+
 /** Walks a syntax tree for what it imports and which outside names it uses. */
-function walk(node: unknown, found: Found): void {
+function walk(node: SyntaxNode | readonly SyntaxNode[] | null | undefined, found: Found): void {
+  if (typeof node !== 'object' || node === null) return;
   if (Array.isArray(node)) {
     for (const child of node) walk(child, found);
     return;
   }
-  if (typeof node !== 'object' || node === null) return;
-  const { type, source, value, callee, object, property } = node as Record<string, never>;
-  if (/^(Import|ExportNamed|ExportAll)Declaration$/.test(type ?? '') && source) {
-    found.imports.push((source as { value: string }).value);
-  }
-  if (type === 'CallExpression' && (callee as { type: string }).type === 'Import') {
-    const [first] = (node as { arguments: { expression: { value?: string } }[] }).arguments;
-    if (first?.expression.value !== undefined) found.imports.push(first.expression.value);
-  }
+  const { type = '', value, source, callee, arguments: given, object, property } = node as SyntaxNode;
+  if (IMPORTING.test(type) && typeof source?.value === 'string') found.imports.push(source.value);
+  const loaded = given?.[0]?.expression.value;
+  if (type === 'CallExpression' && callee?.type === 'Import' && typeof loaded === 'string') found.imports.push(loaded);
   if (type === 'Identifier' && typeof value === 'string' && CORE_GLOBALS.test(value)) found.globals.push(value);
   if (type === 'MemberExpression') {
-    const [owner, member] = [object, property] as unknown as { value?: string }[];
-    if (owner?.value === 'Math' && member?.value === 'random') found.globals.push('Math.random');
+    if (object?.value === 'Math' && property?.value === 'random') found.globals.push('Math.random');
     // The name after a dot belongs to the object before it.
     walk(object, found);
+    if (property?.type === 'Computed') walk(property, found);
     return;
   }
   for (const child of Object.values(node)) walk(child, found);
@@ -68,7 +77,8 @@ export function breachesOf(file: string, source: string): Breach[] {
   const allowed = RESTS_ON[floor];
   if (!allowed) return [];
   const found: Found = { imports: [], globals: [] };
-  walk(parseSync(source, { syntax: 'typescript', tsx: file.endsWith('.tsx') }).body, found);
+  const { body } = parseSync(source, { syntax: 'typescript', tsx: file.endsWith('.tsx') });
+  walk(body as SyntaxNode[], found);
   const isTest = file.includes('.test.');
   const breaches: string[] = [];
   for (const name of found.imports) {

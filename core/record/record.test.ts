@@ -70,12 +70,22 @@ describe('steering', () => {
     expect(back(timeline, at(1000)).planMs).toBe(0);
   });
 
-  test('once more does the repetition in hand again and counts it', () => {
+  test('once more adds a repetition and the breath runs on unbroken', () => {
     const again = onceMore(timeline, at(17_000));
-    expect(again.planMs).toBe(10_000);
-    expect(advance(timeline, at(20_500), 0).completed.lift).toBe(2);
-    expect(advance(timeline, onceMore(timeline, at(25_000)), 10_000).completed.lift).toBe(3);
+    expect(again.planMs).toBe(7000);
+    expect(advance(timeline, again, 23_000).completed.lift).toBe(4);
+    expect(momentOf(timeline, again)?.fullness).toBe(momentOf(timeline, at(17_000))?.fullness);
+  });
+
+  test('once more in the first repetition begins it again, and with nothing to repeat does nothing', () => {
+    expect(onceMore(timeline, at(7000)).planMs).toBe(0);
     expect(onceMore(timeline, at(55_000)).planMs).toBe(55_000);
+  });
+
+  test('once more on an alternating line goes back to the same side', () => {
+    const turns = movement({ laterality: { sides: { kind: 'alternating', first: 'left', repetition: 'one-side' } } });
+    const alternating = laid(plan([line({ count: 4 })]), turns);
+    expect(onceMore(alternating, advance(alternating, beginTeaching(), 32_000)).planMs).toBe(12_000);
   });
 
   test('a step slower and a step faster cancel out, within limits', () => {
@@ -131,13 +141,13 @@ test('the log says what became of every line, in the planned order', () => {
   });
   const find = (id: string) => repertoire.find((candidate) => candidate.id === id);
   const repeated = onceMore(timeline, at(25_000));
-  const cut = skip(timeline, advance(timeline, repeated, 10_000 + 9000));
+  const cut = skip(timeline, advance(timeline, repeated, 15_000 + 9000));
   const end = skip(timeline, cut);
   const rows = loggedItems(session, timeline, end, find).map(
     ({ title, plannedTimes, doneTimes, actualMs, outcome }) => [title, plannedTimes, doneTimes, actualMs, outcome],
   );
   expect(rows).toEqual([
-    ['Sample Lift', 3, 3, 35_000, 'done'],
+    ['Sample Lift', 3, 4, 40_000, 'done more'],
     ['Sample Lift', 5, 2, 9000, 'cut short'],
     ['Rest', 1, 0, 0, 'left out'],
   ]);

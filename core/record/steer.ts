@@ -1,4 +1,4 @@
-import type { Timeline } from '../session/segment';
+import type { Segment, Timeline } from '../session/segment';
 import { segmentAt } from '../session/segmentAt';
 import type { Teaching } from './teaching';
 
@@ -32,28 +32,39 @@ export function back(timeline: Timeline, teaching: Teaching): Teaching {
   return { ...teaching, planMs: target.startMs };
 }
 
-/** Does the repetition in hand once more from its beginning; outside a repetition, the last one of this line again. */
+/**
+ * One repetition more. Goes back to the same breath of the last repetition on this side, so that the breath runs on
+ * unbroken; in the first repetition, begins it again; after the moving is over, does the last repetition again.
+ */
 export function onceMore(timeline: Timeline, teaching: Teaching): Teaching {
   const here = segmentAt(timeline, teaching.planMs);
   const current = timeline.segments[here];
   if (!current) return teaching;
-  let index = here;
-  while (index > 0 && timeline.segments[index]?.kind !== 'move') index -= 1;
-  const repeated = timeline.segments[index];
-  if (repeated?.kind !== 'move' || repeated.itemId !== current.itemId) return teaching;
-  while (index > 0) {
-    const previous = timeline.segments[index - 1];
-    const same =
-      previous?.itemId === repeated.itemId &&
-      previous.kind === 'move' &&
-      previous.round === repeated.round &&
-      previous.pass === repeated.pass &&
-      previous.repetition === repeated.repetition;
-    if (!same) break;
-    index -= 1;
-  }
-  return { ...teaching, planMs: timeline.segments[index]?.startMs ?? teaching.planMs };
+  const earlier = timeline.segments
+    .slice(0, here)
+    .filter(({ itemId, kind }) => itemId === current.itemId && kind === 'move');
+  if (current.kind !== 'move') return goTo(teaching, repetitionStart(earlier, earlier.at(-1)));
+  const same = earlier.findLast(
+    (segment) =>
+      segment.round === current.round &&
+      segment.pass === current.pass &&
+      segment.side === current.side &&
+      segment.phase === current.phase,
+  );
+  if (!same) return goTo(teaching, repetitionStart([...earlier, current], current));
+  const progress = (teaching.planMs - current.startMs) / current.lengthMs;
+  return goTo(teaching, same.startMs + progress * same.lengthMs);
 }
+
+const goTo = (teaching: Teaching, planMs: number | undefined): Teaching =>
+  planMs === undefined ? teaching : { ...teaching, planMs };
+
+/** Where the repetition of `last` begins, among moving segments that end with it. */
+const repetitionStart = (moving: readonly Segment[], last: Segment | undefined): number | undefined =>
+  moving.find(
+    ({ round, pass, repetition }) =>
+      last !== undefined && round === last.round && pass === last.pass && repetition === last.repetition,
+  )?.startMs;
 
 /** Breathes a step faster (1) or slower (-1) than now. */
 export function changeTempo(teaching: Teaching, direction: 1 | -1): Teaching {

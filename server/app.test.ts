@@ -1,0 +1,227 @@
+import { Conflict, Problem, SessionSummary, StoredSession, TimelineReply } from '../core/formats/api';
+import { ClassLog } from '../core/record/classLog';
+import { inBreath, line, movement, outBreath, plan } from '../core/testing/sample';
+import { openTestHouse, type TestHouse } from './testing/house';
+
+let house: TestHouse;
+beforeEach(() => {
+  house = openTestHouse();
+});
+afterEach(() => house.close());
+
+const tonight = async () => StoredSession.parse(await (await house.ask('GET', '/api/sessions/evening-week-4')).json());
+const problemOf = async (answer: Response) => {
+  expect(answer.headers.get('content-type')).toContain('application/problem+json');
+  return Problem.parse(await answer.json());
+};
+
+describe('what is there', () => {
+  test('movements, groups and sessions are listed', async () => {
+    expect(await (await house.ask('GET', '/api/movements')).json()).toHaveLength(52);
+    expect(await (await house.ask('GET', '/api/groups')).json()).toHaveLength(3);
+    const sessions = SessionSummary.array().parse(await (await house.ask('GET', '/api/sessions')).json());
+    expect(sessions.map(({ slotMinutes }) => slotMinutes).sort()).toEqual([20, 45, 60, 60]);
+    expect(sessions.every(({ totalMs, slotMinutes }) => Math.abs(totalMs - slotMinutes * 60_000) < 180_000)).toBe(true);
+  });
+
+  test('one movement by its id, and a plain answer for one that is not', async () => {
+    expect(await (await house.ask('GET', '/api/movements/cloud-hands')).json()).toMatchObject({ id: 'cloud-hands' });
+    expect(await problemOf(await house.ask('GET', '/api/movements/nothing'))).toMatchObject({ status: 404 });
+  });
+
+  test('the API describes every path it answers, with the fields of a session', async () => {
+    const document = await (await house.ask('GET', '/api/openapi.json')).json();
+    expect(Object.keys(document.paths).sort()).toEqual([
+      '/api/compute/timeline',
+      '/api/groups',
+      '/api/logs',
+      '/api/logs/{id}',
+      '/api/movements',
+      '/api/movements/{id}',
+      '/api/sessions',
+      '/api/sessions/{id}',
+      '/api/sessions/{id}/restore',
+    ]);
+    expect(JSON.stringify(document.paths['/api/sessions/{id}'].put.requestBody)).toContain('slotMinutes');
+  });
+});
+
+describe('the engine by a script', () => {
+  test('a plan with an inline movement is timed: 8 breaths at 6 a minute are 80 s', async () => {
+    const own = movement({ id: 'my-own', parts: { cycle: [inBreath, outBreath] } });
+    const body = { session: plan([line({ movementId: 'my-own', count: 8 })]), movements: [own] };
+    const reply = TimelineReply.parse(await (await house.ask('POST', '/api/compute/timeline', body)).json());
+    expect(reply.timeline.totalMs).toBe(80_000);
+    expect(reply.timeline.segments).toHaveLength(16);
+    expect(reply.verdict).toEqual({ state: 'under', beyondMs: 80_000 - 3_600_000 });
+  });
+
+  test('a stored class is timed by its movement ids, as the list says', async () => {
+    const { session } = await tonight();
+    const reply = TimelineReply.parse(await (await house.ask('POST', '/api/compute/timeline', { session })).json());
+    const listed = SessionSummary.array().parse(await (await house.ask('GET', '/api/sessions')).json());
+    expect(listed.find(({ id }) => id === session.id)?.totalMs).toBe(reply.timeline.totalMs);
+  });
+
+  test('an unknown movement is refused with its line', async () => {
+    const refused = await house.ask('POST', '/api/compute/timeline', { session: plan([line({ movementId: 'gone' })]) });
+    expect(await problemOf(refused)).toMatchObject({
+      status: 422,
+      errors: [{ path: ['session', 'sections', 0, 'items', 0, 'movementId'] }],
+    });
+  });
+});
+
+describe('saving', () => {
+  test('a save counts the revision up and is found again', async () => {
+    const { session, revision } = await tonight();
+    const saved = await house.ask('PUT', '/api/sessions/evening-week-4', {
+      session: { ...session, title: 'Renamed' },
+      revision,
+    });
+    expect(StoredSession.parse(await saved.json())).toMatchObject({ revision: 2, session: { title: 'Renamed' } });
+    expect((await tonight()).session.title).toBe('Renamed');
+  });
+
+  test('a save over a newer revision answers 409 with both and changes nothing', async () => {
+    const { session, revision } = await tonight();
+    await house.ask('PUT', '/api/sessions/evening-week-4', { session: { ...session, title: 'Theirs' }, revision });
+    const before = house.contents();
+    const refused = await house.ask('PUT', '/api/sessions/evening-week-4', {
+      session: { ...session, title: 'Mine' },
+      revision,
+    });
+    expect(refused.status).toBe(409);
+    const conflict = Conflict.parse(await refused.json());
+    expect([conflict.stored.session.title, conflict.stored.revision, conflict.sent.title]).toEqual([
+      'Theirs',
+      2,
+      'Mine',
+    ]);
+    expect(house.contents()).toBe(before);
+  });
+
+  test('the same save sent again after a lost answer is no conflict', async () => {
+    const { session, revision } = await tonight();
+    const body = { session: { ...session, title: 'Once' }, revision };
+    await house.ask('PUT', '/api/sessions/evening-week-4', body);
+    const again = StoredSession.parse(await (await house.ask('PUT', '/api/sessions/evening-week-4', body)).json());
+    expect(again.revision).toBe(2);
+  });
+
+  test('a class taken away is out of sight and can be brought back', async () => {
+    expect((await house.ask('DELETE', '/api/sessions/evening-week-4')).status).toBe(204);
+    expect((await house.ask('GET', '/api/sessions/evening-week-4')).status).toBe(404);
+    expect((await house.ask('DELETE', '/api/sessions/evening-week-4')).status).toBe(404);
+    expect((await house.ask('POST', '/api/sessions/evening-week-4/restore')).status).toBe(200);
+    expect((await tonight()).session.title).toBe('Clouds and brush knee');
+  });
+});
+
+describe('the log', () => {
+  test('a recorded class comes back whole and takes notes', async () => {
+    const logged = ClassLog.parse(await (await house.ask('GET', '/api/logs/evening-week-3-taught')).json());
+    const own = { ...logged, id: 'second-log', sessionId: 'evening-week-4' };
+    expect((await house.ask('POST', '/api/logs', own)).status).toBe(201);
+    expect((await house.ask('POST', '/api/logs', own)).status).toBe(409);
+    const noted = await house.ask('PUT', '/api/logs/second-log', { attendance: 9, notes: 'Quiet evening' });
+    expect(ClassLog.parse(await noted.json())).toEqual({ ...own, attendance: 9, notes: 'Quiet evening' });
+  });
+
+  test('the demo class was left unfinished nowhere but in the shaking', async () => {
+    const { items } = ClassLog.parse(await (await house.ask('GET', '/api/logs/evening-week-3-taught')).json());
+    expect(items.filter(({ outcome }) => outcome === 'left out').map(({ title }) => title)).toEqual(['Shaking']);
+    expect(items.filter(({ outcome }) => outcome === 'done more').map(({ title }) => title)).toEqual([
+      'Push the Waves',
+    ]);
+  });
+});
+
+describe('bad input to every route that writes leaves the database as it was', () => {
+  const writes: [string, string][] = [
+    ['POST', '/api/sessions'],
+    ['PUT', '/api/sessions/evening-week-4'],
+    ['POST', '/api/logs'],
+    ['PUT', '/api/logs/evening-week-3-taught'],
+    ['POST', '/api/compute/timeline'],
+  ];
+  const bodies: [string, unknown, number][] = [
+    ['no JSON', '{"session": ', 400],
+    ['an empty object', {}, 422],
+    ['a list', [], 422],
+    ['null', 'null', 422],
+    ['a number', '7', 422],
+    ['wrong kinds everywhere', { session: { id: 5 }, revision: 'x', attendance: 'many', notes: 3 }, 422],
+    ['a prototype to pollute', '{"__proto__": {"admin": true}, "session": {"__proto__": {}}}', 422],
+  ];
+  test.each(
+    writes.flatMap(([method, path]) =>
+      bodies.map(([name, body, status]) => [method, path, name, body, status] as const),
+    ),
+  )('%s %s with %s', async (method, path, _name, body, status) => {
+    const before = house.contents();
+    const answer = await house.ask(method, path, body);
+    expect(answer.status).toBe(status);
+    expect((await problemOf(answer)).title).not.toMatch(/Error:|\bat \//);
+    expect(house.contents()).toBe(before);
+  });
+
+  test('fields are named: a count of minus one and an unknown group', async () => {
+    const { session, revision } = await tonight();
+    const [opening, warmUp, ...rest] = session.sections;
+    const bad = {
+      ...session,
+      sections: [opening, { ...warmUp, items: [{ ...warmUp?.items[0], count: -1 }] }, ...rest],
+    };
+    const refused = await problemOf(await house.ask('PUT', '/api/sessions/evening-week-4', { session: bad, revision }));
+    expect(refused.errors).toMatchObject([{ path: ['session', 'sections', 1, 'items', 0, 'count'] }]);
+    const nobody = { session: { ...session, groupId: 'nobody' }, revision };
+    expect((await problemOf(await house.ask('PUT', '/api/sessions/evening-week-4', nobody))).errors).toMatchObject([
+      { path: ['session', 'groupId'] },
+    ]);
+  });
+});
+
+describe('the door', () => {
+  test.each([
+    ['a foreign host', { host: 'example.test' }, 421],
+    ['a foreign page', { origin: 'http://example.test' }, 403],
+    ['another port', { origin: 'http://127.0.0.1:9' }, 403],
+    ['our own page', { origin: 'http://127.0.0.1:4780' }, 200],
+  ])('%s', async (_name, headers, status) => {
+    expect((await house.ask('GET', '/api/movements', undefined, headers)).status).toBe(status);
+  });
+
+  test('a form post from anywhere is refused', async () => {
+    const answer = await house.ask('POST', '/api/sessions', 'a=b', { 'content-type': 'text/plain' });
+    expect(answer.status).toBe(415);
+  });
+
+  test('a body over the limit is refused', async () => {
+    expect((await house.ask('POST', '/api/sessions', 'x'.repeat(1_100_000))).status).toBe(413);
+  });
+
+  test('unknown addresses and methods are answered properly', async () => {
+    expect(await problemOf(await house.ask('GET', '/api/nothing'))).toMatchObject({ status: 404 });
+    const patched = await house.ask('PATCH', '/api/sessions/evening-week-4');
+    expect(patched.status).toBe(405);
+    expect(patched.headers.get('allow')).toBe('GET, PUT, DELETE');
+  });
+
+  test('every answer carries a policy without inline scripts, refusals too', async () => {
+    for (const path of ['/api/movements', '/api/nothing']) {
+      const policy = (await house.ask('GET', path)).headers.get('content-security-policy') ?? '';
+      expect(policy).toContain("script-src 'self';");
+      expect(policy).toContain("default-src 'none'");
+    }
+  });
+
+  test('a fault inside is answered without its stack', async () => {
+    const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+    house.database.exec('DROP TABLE class_log_items');
+    const answer = await house.ask('GET', '/api/logs/evening-week-3-taught');
+    expect(answer.status).toBe(500);
+    expect(JSON.stringify(await answer.json())).not.toMatch(/SQLITE|no such table|\.ts/);
+    quiet.mockRestore();
+  });
+});

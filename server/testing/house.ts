@@ -1,0 +1,48 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Database } from 'better-sqlite3';
+import { loadDemo } from '../../demo/load';
+import { createApp } from '../app';
+import { readRepertoire } from '../repertoire';
+import { openDatabase } from '../store/open';
+
+export const repertoire = readRepertoire(join(__dirname, '..', '..', 'repertoire'));
+export const DEMO_DAY = '2026-12-01';
+
+export interface TestHouse {
+  readonly database: Database;
+  /** Asks the application without a network. A body is sent as JSON unless it is a string. */
+  ask(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Response>;
+  /** Everything the database holds, as text, to see whether it changed. */
+  contents(): string;
+  close(): void;
+}
+
+/** A house of its own in a temporary folder, with the demo world. */
+export function openTestHouse(): TestHouse {
+  const folder = mkdtempSync(join(tmpdir(), 'vesperum-'));
+  const { database } = openDatabase(folder);
+  loadDemo(database, repertoire, DEMO_DAY);
+  const app = createApp({ database, movements: repertoire, webFolder: null });
+  return {
+    database,
+    ask: async (method, path, body, headers = {}) => {
+      const text = typeof body === 'string' ? body : JSON.stringify(body);
+      const sent = {
+        host: '127.0.0.1:4780',
+        ...(body === undefined ? {} : { 'content-type': 'application/json', 'content-length': String(text.length) }),
+        ...headers,
+      };
+      return app.request(path, { method, headers: sent, ...(body === undefined ? {} : { body: text }) });
+    },
+    contents: () => {
+      const tables = ['groups', 'sessions', 'class_logs', 'class_log_items'];
+      return JSON.stringify(tables.map((table) => database.prepare(`SELECT * FROM ${table}`).all()));
+    },
+    close: () => {
+      database.close();
+      rmSync(folder, { recursive: true });
+    },
+  };
+}
