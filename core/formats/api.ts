@@ -24,6 +24,8 @@ export const SessionSummary = z.object({
   /** Planned length by the engine, milliseconds. */
   totalMs: z.number().int(),
   lines: z.number().int(),
+  /** Every movement that stands in it, each once. */
+  movementIds: z.array(z.string()),
   revision: z.number().int(),
   changedAt: z.iso.datetime(),
 });

@@ -9,6 +9,7 @@ import { passesOf } from './pass';
 import type { Phase } from './phase';
 import { searchOf } from './search';
 import { cycleStrip } from './strip';
+import { tellingPosture } from './tellingPosture';
 
 const refused = (change: Record<string, unknown>) => {
   const answer = Movement.safeParse({ ...movement(), ...change });
@@ -166,4 +167,18 @@ describe('search', () => {
     expect(find('  ')).toEqual([]);
     expect(find('qqxxzz')).toEqual([]);
   });
+});
+
+test('the telling posture of a step is the one that stands on one leg, mirrored for the other side', () => {
+  const step = movement({
+    laterality: { sides: { kind: 'each-side', first: 'left' } },
+    parts: {
+      cycle: [
+        { ...inBreath, to: { stance: 'bow', side: 'left', load: { left: 70, right: 30 } } },
+        { ...outBreath, to: { stance: 'one-leg', side: 'left', load: { left: 100, right: 0 } } },
+      ],
+    },
+  });
+  expect(tellingPosture(step, 'left')).toMatchObject({ stance: 'one-leg', side: 'left' });
+  expect(tellingPosture(step, 'right')).toEqual(mirrorPosture(tellingPosture(step, 'left')));
 });

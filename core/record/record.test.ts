@@ -4,7 +4,9 @@ import { Session } from '../session/session';
 import { beats, laid, line, movement, natural, plan } from '../testing/sample';
 import { advance } from './advance';
 import { loggedItems } from './classLog';
+import { comesNext } from './comesNext';
 import { momentOf } from './moment';
+import { remainingMs } from './remaining';
 import { back, changeTempo, onceMore, skip, togglePause } from './steer';
 import { beginTeaching, type Teaching } from './teaching';
 
@@ -125,6 +127,17 @@ describe('the moment', () => {
     expect([0, 5000, 10_000, 15_000].map((ms) => momentOf(post, advance(post, beginTeaching(), ms))?.fullness)).toEqual(
       [0, 1, 0, 1],
     );
+  });
+
+  test('what is left of the plan follows the tempo where it breathes', () => {
+    expect(remainingMs(timeline, at(12_000))).toBe(48_000);
+    expect(remainingMs(timeline, { ...at(12_000), tempo: 0.5 })).toBe(36_000 + 30_000);
+    expect(remainingMs(timeline, at(60_000))).toBe(0);
+  });
+
+  test('the next line is the next one that takes any time', () => {
+    expect(comesNext(timeline, 0)?.itemId).toBe('swing');
+    expect(comesNext(timeline, timeline.segments.length - 1)).toBeNull();
   });
 
   test('an empty class has no moment', () => expect(momentOf(laid(plan([])), beginTeaching())).toBeNull());

@@ -4,6 +4,7 @@ import { type FindMovement, timelineOf } from '../../core/session/timeline';
 /** A stored session in short, with its planned length by the engine. */
 export function summaryOf({ session, revision, changedAt }: StoredSession, find: FindMovement): SessionSummary {
   const answer = timelineOf(session, find);
+  const items = session.sections.flatMap((section) => section.items);
   const { id, title, groupId, date, startsAt, slotMinutes } = session;
   return {
     id,
@@ -13,7 +14,8 @@ export function summaryOf({ session, revision, changedAt }: StoredSession, find:
     startsAt,
     slotMinutes,
     totalMs: answer.ok ? answer.timeline.totalMs : 0,
-    lines: session.sections.reduce((sum, section) => sum + section.items.length, 0),
+    lines: items.length,
+    movementIds: [...new Set(items.flatMap((item) => (item.kind === 'movement' ? [item.movementId] : [])))],
     revision,
     changedAt,
   };

@@ -1,0 +1,34 @@
+import type { Movement } from '../movement/movement';
+import { passesOf } from '../movement/pass';
+import type { MovementItem } from './session';
+
+/** A count said so that it cannot be misread. */
+export interface CountWords {
+  /** What the number counts, such as "breaths" or "times each side, each way". */
+  readonly words: string;
+  /** The number over all sides, directions and rounds, in the same unit. */
+  readonly total: number;
+}
+
+const UNIT_WORDS = { repetitions: 'times', breaths: 'breaths', beats: 'beats', seconds: 'seconds' } as const;
+const ONE_SIDE_WORDS = { 'left-only': 'left only', 'right-only': 'right only' } as const;
+
+/**
+ * What an item's count means. Six of an each-side movement are "times each side", 12 in all; six there and back of an
+ * alternating one stay 6, each of them both sides.
+ */
+export function countWords(movement: Movement, item: MovementItem): CountWords {
+  const { sides, directions } = movement.laterality;
+  const passes = passesOf(movement.laterality, item);
+  const said: string[] = [UNIT_WORDS[movement.count.unit]];
+  if (sides.kind === 'each-side') {
+    const only = item.sides === 'left-only' || item.sides === 'right-only' ? ONE_SIDE_WORDS[item.sides] : 'each side';
+    said.push(only);
+  }
+  if (sides.kind === 'alternating')
+    said.push(sides.repetition === 'there-and-back' ? 'there and back' : 'left and right by turns');
+  if (directions.kind === 'both' && item.directions === 'usual') said.push('each way');
+  const [unit, ...rest] = said;
+  const words = rest.length > 0 ? `${unit} ${rest.join(', ')}` : `${unit}`;
+  return { words, total: item.count * passes.length * item.rounds };
+}

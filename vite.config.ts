@@ -1,0 +1,15 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+const server = `http://127.0.0.1:${process.env.VESPERUM_PORT ?? 4780}`;
+
+export default defineConfig({
+  root: 'web',
+  plugins: [react()],
+  build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 1200 },
+  server: {
+    host: '127.0.0.1',
+    // The server only talks to pages of its own address; in development this stands in for it.
+    proxy: { '/api': { target: server, changeOrigin: true, headers: { origin: server } } },
+  },
+});

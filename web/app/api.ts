@@ -1,0 +1,45 @@
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import type { LogNotes, LogSummary, SessionSave, SessionSummary, StoredSession } from '../../core/formats/api';
+import type { Group } from '../../core/group/group';
+import type { Movement } from '../../core/movement/movement';
+import type { ClassLog } from '../../core/record/classLog';
+import type { Session } from '../../core/session/session';
+
+/** Everything the interface asks of the server, typed by the schemas the server validates with. */
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: '/api/', responseHandler: 'content-type' }),
+  tagTypes: ['sessions', 'logs'],
+  endpoints: (build) => ({
+    movements: build.query<Movement[], void>({ query: () => 'movements', keepUnusedDataFor: 86_400 }),
+    groups: build.query<Group[], void>({ query: () => 'groups' }),
+    sessions: build.query<SessionSummary[], void>({ query: () => 'sessions', providesTags: ['sessions'] }),
+    session: build.query<StoredSession, string>({ query: (id) => `sessions/${id}`, keepUnusedDataFor: 0 }),
+    addSession: build.mutation<StoredSession, Session>({
+      query: (session) => ({ url: 'sessions', method: 'POST', body: { session } }),
+      invalidatesTags: ['sessions'],
+    }),
+    saveSession: build.mutation<StoredSession, SessionSave>({
+      query: (body) => ({ url: `sessions/${body.session.id}`, method: 'PUT', body }),
+      invalidatesTags: ['sessions'],
+    }),
+    removeSession: build.mutation<void, string>({
+      query: (id) => ({ url: `sessions/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['sessions'],
+    }),
+    restoreSession: build.mutation<StoredSession, string>({
+      query: (id) => ({ url: `sessions/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['sessions'],
+    }),
+    logs: build.query<LogSummary[], void>({ query: () => 'logs', providesTags: ['logs'] }),
+    log: build.query<ClassLog, string>({ query: (id) => `logs/${id}`, providesTags: ['logs'] }),
+    addLog: build.mutation<ClassLog, ClassLog>({
+      query: (body) => ({ url: 'logs', method: 'POST', body }),
+      invalidatesTags: ['logs'],
+    }),
+    annotateLog: build.mutation<ClassLog, { id: string; notes: LogNotes }>({
+      query: ({ id, notes }) => ({ url: `logs/${id}`, method: 'PUT', body: notes }),
+      invalidatesTags: ['logs'],
+    }),
+  }),
+});

@@ -1,0 +1,24 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+
+const KEPT = 'vesperum.first-note-read';
+
+/** Said once on a machine: what the product is and what it is not. */
+export function FirstNote() {
+  const [read, setRead] = useState(() => localStorage.getItem(KEPT) !== null);
+  if (read) return null;
+  const close = () => {
+    localStorage.setItem(KEPT, 'yes');
+    setRead(true);
+  };
+  return (
+    <aside className="shell-first" aria-label="About Vesperum">
+      <p>
+        Vesperum plans, times and records exercise classes; its cautions are the usual ones of careful teaching. It does
+        not diagnose or treat: follow your venue’s and first-aid rules, and send people with a condition to their own
+        clinician first.
+      </p>
+      <Button onClick={close}>Understood</Button>
+    </aside>
+  );
+}

@@ -1,0 +1,61 @@
+import { AutoComplete, type GetRef } from 'antd';
+import { useMemo, useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useNavigate } from 'react-router';
+import { usualName } from '../../../core/movement/movement';
+import { api } from '../api';
+import { useRepertoire } from '../repertoire';
+import { dayInWords, today } from '../words';
+
+const PLACES = [
+  { value: '/', label: 'Today' },
+  { value: '/repertoire', label: 'Repertoire' },
+  { value: '/sessions', label: 'Sessions' },
+  { value: '/logbook', label: 'Logbook' },
+];
+
+/** One field that finds any movement, class or place and goes there. The key / focuses it. */
+export function JumpField() {
+  const [text, setText] = useState('');
+  const field = useRef<GetRef<typeof AutoComplete>>(null);
+  const navigate = useNavigate();
+  const repertoire = useRepertoire();
+  const { data: sessions } = api.useSessionsQuery();
+  useHotkeys('/', () => field.current?.focus(), { preventDefault: true });
+
+  const options = useMemo(() => {
+    const wanted = text.trim().toLowerCase();
+    if (wanted === '') return [];
+    const places = PLACES.filter(({ label }) => label.toLowerCase().startsWith(wanted));
+    const classes = (sessions ?? [])
+      .filter(({ title }) => title.toLowerCase().includes(wanted))
+      .slice(0, 6)
+      .map(({ id, title, date }) => ({ value: `/sessions/${id}`, label: `${title}, ${dayInWords(date, today())}` }));
+    const movements = (repertoire?.search(text) ?? [])
+      .slice(0, 8)
+      .map((movement) => ({ value: `/repertoire/${movement.id}`, label: usualName(movement) }));
+    const group = (label: string, found: { value: string; label: string }[]) =>
+      found.length > 0 ? [{ label, options: found }] : [];
+    return [...group('Places', places), ...group('Classes', classes), ...group('Movements', movements)];
+  }, [text, sessions, repertoire]);
+
+  return (
+    <AutoComplete
+      ref={field}
+      className="shell-jump"
+      value={text}
+      options={options}
+      onChange={setText}
+      onSelect={(to) => {
+        setText('');
+        field.current?.blur();
+        navigate(to);
+      }}
+      defaultActiveFirstOption
+      placeholder="Find or go to   /"
+      aria-label="Find a movement, a class or a place"
+      popupMatchSelectWidth={340}
+      notFoundContent={text.trim() === '' ? null : 'Nothing by that name'}
+    />
+  );
+}

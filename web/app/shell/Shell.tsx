@@ -1,0 +1,57 @@
+import { MoonOutlined, SunOutlined } from '@ant-design/icons';
+import { Button, Tooltip } from 'antd';
+import { Suspense } from 'react';
+import { NavLink, Outlet } from 'react-router';
+import { FirstNote } from './FirstNote';
+import { JumpField } from './JumpField';
+import { useLight } from './LightContext';
+import { Waiting } from './Notice';
+import './shell.css';
+
+const PLACES = [
+  { to: '/', label: 'Today' },
+  { to: '/repertoire', label: 'Repertoire' },
+  { to: '/sessions', label: 'Sessions' },
+  { to: '/logbook', label: 'Logbook' },
+] as const;
+
+/** The slim bar on top and the place below it. */
+export function Shell() {
+  const { light, change } = useLight();
+  const other = light === 'lamp' ? 'dusk' : 'lamp';
+  return (
+    <>
+      <a className="shell-skip" href="#place">
+        To the page
+      </a>
+      <header className="shell-bar">
+        <NavLink to="/" className="shell-mark name" aria-label="Vesperum, to today">
+          <img src="/mark.svg" alt="" width="26" height="26" />
+          Vesperum
+        </NavLink>
+        <nav aria-label="Places">
+          {PLACES.map(({ to, label }) => (
+            <NavLink key={to} to={to} end={to === '/'}>
+              {label}
+            </NavLink>
+          ))}
+        </nav>
+        <JumpField />
+        <Tooltip title={`Change to ${other} light`}>
+          <Button
+            type="text"
+            aria-label={`Change to ${other} light`}
+            icon={light === 'lamp' ? <MoonOutlined /> : <SunOutlined />}
+            onClick={() => change(other)}
+          />
+        </Tooltip>
+      </header>
+      <main id="place" tabIndex={-1}>
+        <Suspense fallback={<Waiting />}>
+          <Outlet />
+        </Suspense>
+      </main>
+      <FirstNote />
+    </>
+  );
+}

@@ -1,0 +1,16 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { draftReducer } from '../places/sessions/draft';
+import { draftSync } from '../places/sessions/draftSync';
+import { api } from './api';
+
+export const store = configureStore({
+  reducer: { [api.reducerPath]: api.reducer, draft: draftReducer },
+  middleware: (defaults) => defaults().prepend(draftSync.middleware).concat(api.middleware),
+});
+
+export type State = ReturnType<typeof store.getState>;
+export type Dispatch = typeof store.dispatch;
+
+export const useAppSelector = useSelector.withTypes<State>();
+export const useAppDispatch = useDispatch.withTypes<Dispatch>();

@@ -1,0 +1,76 @@
+import type { Breath } from '../../core/movement/phase';
+import './drawing.css';
+
+/** One stretch of a breath line: what the breath does and for how long. */
+export interface BreathStretch {
+  readonly breath: Breath | null;
+  /** Breaths within it; null where it goes by beats or seconds. */
+  readonly breaths: number | null;
+  readonly seconds: number;
+}
+
+const TOP = 3;
+const BOTTOM = 21;
+const MIDDLE = (TOP + BOTTOM) / 2;
+
+/** A curve that leaves and arrives level. */
+const swell = (x: number, width: number, to: number, from: number): string =>
+  `C${x + width / 2} ${from} ${x + width / 2} ${to} ${x + width} ${to}`;
+
+/** The path of a row of stretches, at a scale of pixels per second. Full is up, empty is down. */
+function pathOf(stretches: readonly BreathStretch[], scale: number): string {
+  let x = 1;
+  let level = stretches[0]?.breath === 'out' ? TOP : BOTTOM;
+  if (stretches[0]?.breath === 'natural' && stretches[0].breaths === null) level = MIDDLE;
+  let path = `M${x} ${level}`;
+  const go = (width: number, to: number) => {
+    path += swell(x, width, to, level);
+    x += width;
+    level = to;
+  };
+  // Halves that follow each other in one direction are one swell: the line never stops inside a breath.
+  const joined: BreathStretch[] = [];
+  for (const stretch of stretches) {
+    const last = joined.at(-1);
+    const same = last && last.breath === stretch.breath && (stretch.breath === 'in' || stretch.breath === 'out');
+    if (same) joined[joined.length - 1] = { ...last, seconds: last.seconds + stretch.seconds };
+    else joined.push(stretch);
+  }
+  for (const { breath, breaths, seconds } of joined) {
+    const width = seconds * scale;
+    if (breath === 'in') go(width, TOP);
+    else if (breath === 'out') go(width, BOTTOM);
+    else if (breath === 'natural' && breaths !== null) {
+      const waves = Math.max(1, Math.round(breaths));
+      for (let wave = 0; wave < waves; wave += 1) {
+        go(width / waves / 2, TOP + 5);
+        go(width / waves / 2, BOTTOM - 4);
+      }
+    } else {
+      path += `H${x + width}`;
+      x += width;
+    }
+  }
+  return path;
+}
+
+interface Props {
+  readonly stretches: readonly BreathStretch[];
+  /** Pixels per second; the same for lines that are compared. */
+  readonly scale?: number;
+  /** Longer lines are shown only so far, in pixels. */
+  readonly most?: number;
+}
+
+/** A breath to scale: it rises with the in-breath, falls with the out-breath, and runs level where nothing is counted. */
+export function BreathLine({ stretches, scale = 7, most = 150 }: Props) {
+  const seconds = stretches.reduce((sum, stretch) => sum + stretch.seconds, 0);
+  const width = Math.min(most, Math.max(12, seconds * scale + 2));
+  const counted = stretches.some(({ breaths }) => breaths !== null);
+  const label = `${counted ? 'One repetition breathes for' : 'One repetition goes by the clock for'} ${Math.round(seconds * 10) / 10} seconds`;
+  return (
+    <svg className="breath-line" width={width} height={24} viewBox={`0 0 ${width} 24`} role="img" aria-label={label}>
+      <path d={pathOf(stretches, scale)} className={counted ? 'breath-path' : 'breath-path breath-path--clock'} />
+    </svg>
+  );
+}

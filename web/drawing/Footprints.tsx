@@ -1,0 +1,85 @@
+import { useId } from 'react';
+import type { Posture } from '../../core/body/posture';
+import type { Side } from '../../core/body/side';
+import { type FootPlace, feetOf, STANCES } from '../../core/body/stance';
+import './drawing.css';
+
+/** A right sole seen from above, toes up, in centimetres round its middle: 25.5 long, 9.2 wide. */
+const SOLE =
+  'M-1.2-12.7C-3.6-12.3-4.5-9.6-4.3-6.2-4.1-3-2.7-.4-2.7 3.4-2.7 6.4-3.3 8.6-2.9 10.6-2.3 13.4 2.3 13.4 2.9 10.6 3.4 8.4 2.9 5 3.4 2 3.9-1.6 4.9-4.2 4.6-7.2 4.2-10.8 1.8-13 -1.2-12.7Z';
+const HALF_LENGTH = 12.75;
+/** How much of the sole touches, from the toe end (top) to the heel end (bottom). */
+const TOUCHING = { sole: [-13, 26], ball: [-13, 9], heel: [6.5, 7], edge: [-13, 26], off: [0, 0] } as const;
+
+interface FootProps {
+  readonly side: Side;
+  readonly place: FootPlace;
+  readonly percent: number;
+}
+
+/** One sole, filled from the heel up as far as the share of weight it bears. */
+function Foot({ side, place, percent }: FootProps) {
+  const clip = useId();
+  const [top, height] = TOUCHING[place.contact];
+  const filled = (height * percent) / 100;
+  return (
+    <g
+      transform={`translate(${place.x * 100} ${-place.y * 100}) rotate(${place.angle}) scale(${side === 'left' ? -1 : 1} 1)`}
+    >
+      <clipPath id={clip}>
+        <rect x={-6} y={place.contact === 'ball' ? top : top + height - filled} width={12} height={filled} />
+      </clipPath>
+      <path d={SOLE} className={`foot-outline foot-outline--${place.contact}`} />
+      <path d={SOLE} className="foot-weight" clipPath={`url(#${clip})`} />
+    </g>
+  );
+}
+
+interface Props {
+  readonly posture: Posture;
+  /** Height of the drawing in pixels; its width follows. */
+  readonly height?: number;
+  /** Writes each foot's share under it. */
+  readonly labelled?: boolean;
+}
+
+/** What the drawing shows, for those who do not see it. */
+function described({ stance, side, load }: Posture): string {
+  const { label, sideNames } = STANCES[stance];
+  const which = sideNames && side ? `, ${side} ${sideNames}` : '';
+  const seat = load.seat > 0 ? `, seat ${load.seat} percent` : '';
+  return `${label}${which}: left ${load.left} percent, right ${load.right} percent${seat}`;
+}
+
+/** The two feet from above as they stand, each filled in proportion to the weight on it. */
+export function Footprints({ posture, height = 44, labelled = false }: Props) {
+  const feet = feetOf(posture.stance, posture.side);
+  const places = [feet.left, feet.right];
+  const reach = Math.max(...places.map(({ x }) => Math.abs(x * 100))) + HALF_LENGTH;
+  const forward = places.map(({ y }) => -y * 100);
+  const top = Math.min(...forward, posture.load.seat > 0 ? -12 : 0) - HALF_LENGTH - 2;
+  const bottom = Math.max(...forward) + HALF_LENGTH + 2 + (posture.load.seat > 0 ? 30 : 0);
+  const [w, h] = [2 * reach, bottom - top];
+  // The scale is the same in every drawing of one height, so that wide stances look wide.
+  const scale = Math.min(height / h, height / 56);
+  return (
+    <figure className="footprints">
+      <svg
+        width={w * scale}
+        height={h * scale}
+        viewBox={`${-reach} ${top} ${w} ${h}`}
+        role="img"
+        aria-label={described(posture)}
+      >
+        {posture.load.seat > 0 && <rect className="foot-seat" x={-20} y={22} width={40} height={22} rx={4} />}
+        <Foot side="left" place={feet.left} percent={posture.load.left} />
+        <Foot side="right" place={feet.right} percent={posture.load.right} />
+      </svg>
+      {labelled && (
+        <figcaption className="number" aria-hidden>
+          {posture.load.left} / {posture.load.right}
+        </figcaption>
+      )}
+    </figure>
+  );
+}

@@ -1,0 +1,149 @@
+import { Button, Input, InputNumber } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import type { ClassLog, LoggedItem } from '../../../core/record/classLog';
+import { api } from '../../app/api';
+import { Notice, Waiting } from '../../app/shell/Notice';
+import { dayInWords, minutes, sectionWord, today } from '../../app/words';
+import { differenceWords } from './differenceWords';
+import './logbook.css';
+
+/** One class as it was taught: line by line what was done against what was planned, who came, what to remember. */
+export function LogPage() {
+  const { id = '' } = useParams();
+  const { data: log, isError } = api.useLogQuery(id);
+  const navigate = useNavigate();
+  if (isError) {
+    return (
+      <Notice action={{ label: 'To the logbook', onPress: () => navigate('/logbook') }}>
+        This record cannot be opened.
+      </Notice>
+    );
+  }
+  return log ? <Shown key={log.id} log={log} /> : <Waiting />;
+}
+
+const sum = (items: readonly LoggedItem[], of: 'plannedMs' | 'actualMs') =>
+  items.reduce((total, item) => total + item[of], 0);
+
+function Shown({ log }: { readonly log: ClassLog }) {
+  const [planned, actual] = [sum(log.items, 'plannedMs'), sum(log.items, 'actualMs')];
+  const longest = Math.max(1, ...log.items.flatMap(({ plannedMs, actualMs }) => [plannedMs, actualMs]));
+  return (
+    <div className="place log">
+      <header>
+        <p className="faded">
+          {dayInWords(dayjs(log.startedAt).format('YYYY-MM-DD'), today())}, {dayjs(log.startedAt).format('HH:mm')} to{' '}
+          {dayjs(log.endedAt).format('HH:mm')}
+        </p>
+        <h1>{log.plan.title}</h1>
+        <p className="number">
+          <strong>{minutes(actual)}</strong> taught, {minutes(planned)} planned: {differenceWords(actual - planned)}.{' '}
+          <Link to={`/sessions/${log.sessionId}`}>The plan</Link>
+        </p>
+      </header>
+      <Notes log={log} />
+      <table className="log-lines">
+        <thead>
+          <tr>
+            <th scope="col">Line</th>
+            <th scope="col" className="log-right">
+              Times
+            </th>
+            <th scope="col" className="log-right">
+              Planned
+            </th>
+            <th scope="col" className="log-right">
+              Taught
+            </th>
+            <th scope="col">
+              <span className="unseen">Planned and taught to scale</span>
+            </th>
+            <th scope="col">What became of it</th>
+          </tr>
+        </thead>
+        <tbody>
+          {log.items.map((item, index) => (
+            <LogLine
+              key={item.itemId}
+              item={item}
+              longest={longest}
+              begins={item.section !== log.items[index - 1]?.section ? sectionWord(item.section) : null}
+            />
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+interface LogLineProps {
+  readonly item: LoggedItem;
+  readonly longest: number;
+  /** The section that begins with this line. */
+  readonly begins: string | null;
+}
+
+const LogLine = ({ item, longest, begins }: LogLineProps) => (
+  <tr className={`log-line log-line--${item.outcome.replace(' ', '-')}`}>
+    <th scope="row">
+      {begins && <span className="log-section">{begins}</span>}
+      <span className="name">{item.title}</span>
+    </th>
+    <td className="number log-right">
+      {item.doneTimes} of {item.plannedTimes}
+    </td>
+    <td className="number log-right">{minutes(item.plannedMs)}</td>
+    <td className="number log-right">{minutes(item.actualMs)}</td>
+    <td>
+      <div className="log-bars" aria-hidden>
+        <div className="log-planned" style={{ width: `${(100 * item.plannedMs) / longest}%` }} />
+        <div className="log-actual" style={{ width: `${(100 * item.actualMs) / longest}%` }} />
+      </div>
+    </td>
+    <td>
+      {item.outcome}
+      {item.outcome !== 'left out' && (
+        <span className="faded">, {differenceWords(item.actualMs - item.plannedMs)}</span>
+      )}
+    </td>
+  </tr>
+);
+
+function Notes({ log }: { readonly log: ClassLog }) {
+  const [annotate, { isLoading, isError, isSuccess }] = api.useAnnotateLogMutation();
+  const [attendance, setAttendance] = useState(log.attendance);
+  const [notes, setNotes] = useState(log.notes);
+  const changed = attendance !== log.attendance || notes !== log.notes;
+  return (
+    <form
+      className="log-notes"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void annotate({ id: log.id, notes: { attendance, notes } });
+      }}
+    >
+      <label htmlFor="log-attendance">How many came</label>
+      <InputNumber id="log-attendance" value={attendance} min={0} max={500} precision={0} onChange={setAttendance} />
+      <label htmlFor="log-words">What to remember</label>
+      <Input.TextArea
+        id="log-words"
+        value={notes}
+        maxLength={4000}
+        autoSize={{ minRows: 2 }}
+        placeholder="What hurt or clicked, and on which side; what to come back to"
+        onChange={({ target }) => setNotes(target.value)}
+      />
+      <div className="log-save">
+        <Button type="primary" htmlType="submit" disabled={!changed} loading={isLoading}>
+          Write it down
+        </Button>
+        <span aria-live="polite">
+          {isError && 'Not written: the server does not answer. Your words stay here.'}
+          {isSuccess && !changed && 'Written.'}
+        </span>
+      </div>
+    </form>
+  );
+}

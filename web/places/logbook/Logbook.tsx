@@ -1,0 +1,66 @@
+import { Table } from 'antd';
+import dayjs from 'dayjs';
+import { Link, useNavigate } from 'react-router';
+import type { LogSummary } from '../../../core/formats/api';
+import { api } from '../../app/api';
+import { Notice, Waiting } from '../../app/shell/Notice';
+import { dayInWords, minutes, today } from '../../app/words';
+import { differenceWords } from './differenceWords';
+import '../sessions/sessions.css';
+import './logbook.css';
+
+/** Every class as it was taught, the newest first. */
+export function Logbook() {
+  const { data: logs, isError, refetch } = api.useLogsQuery();
+  const navigate = useNavigate();
+  if (isError) {
+    return (
+      <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
+    );
+  }
+  if (!logs) return <Waiting />;
+  if (logs.length === 0) {
+    return (
+      <Notice action={{ label: 'To the next class', onPress: () => navigate('/') }}>
+        Teach a class, and what was really done is written here.
+      </Notice>
+    );
+  }
+  return (
+    <div className="place logbook">
+      <h1>Logbook</h1>
+      <Table<LogSummary>
+        dataSource={logs}
+        rowKey="id"
+        pagination={false}
+        columns={[
+          {
+            title: 'When',
+            render: (_, { startedAt }) => (
+              <span className="number">
+                {dayInWords(dayjs(startedAt).format('YYYY-MM-DD'), today())}, {dayjs(startedAt).format('HH:mm')}
+              </span>
+            ),
+          },
+          {
+            title: 'Class',
+            render: (_, { id, title }) => (
+              <Link to={`/logbook/${id}`} className="name sessions-title">
+                {title}
+              </Link>
+            ),
+          },
+          { title: 'Planned', align: 'right', className: 'number', render: (_, { plannedMs }) => minutes(plannedMs) },
+          { title: 'Taught', align: 'right', className: 'number', render: (_, { actualMs }) => minutes(actualMs) },
+          { title: 'Difference', render: (_, { plannedMs, actualMs }) => differenceWords(actualMs - plannedMs) },
+          {
+            title: 'Came',
+            align: 'right',
+            className: 'number',
+            render: (_, { attendance }) => attendance ?? 'not noted',
+          },
+        ]}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,93 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { Button, Modal } from 'antd';
+import dayjs from 'dayjs';
+import type { Session } from '../../../core/session/session';
+import { api } from '../../app/api';
+import { useRepertoire } from '../../app/repertoire';
+import { useAppDispatch, useAppSelector } from '../../app/store';
+import { minutes } from '../../app/words';
+import { based, opened, restored } from './draft';
+import { forgetDraft } from './keptDraft';
+import { useTimeline } from './useTimeline';
+
+const newId = () =>
+  `class-${nanoid(10)
+    .toLowerCase()
+    .replaceAll(/[^a-z0-9]/g, 'x')}`;
+
+/** Two versions of one class: either is kept here, and the other is put aside as a class of its own. */
+export function ConflictDialog() {
+  const dispatch = useAppDispatch();
+  const mine = useAppSelector(({ draft }) => draft.book.present);
+  const standing = useAppSelector(({ draft }) => draft.sync.standing);
+  const [addSession, { isLoading }] = api.useAddSessionMutation();
+  if (standing.kind !== 'conflict' || !mine) return null;
+  const { stored } = standing;
+
+  const putAside = async (session: Session) => {
+    const title = `${session.title} (put aside ${dayjs().format('D MMM, HH:mm')})`.slice(0, 120);
+    await addSession({ ...session, id: newId(), title }).unwrap();
+  };
+  const keepMine = async () => {
+    await putAside(stored.session);
+    dispatch(based({ revision: stored.revision, standing: { kind: 'unsaved' } }));
+    dispatch(restored(mine));
+  };
+  const keepOther = async () => {
+    await putAside(mine);
+    forgetDraft(mine.id);
+    dispatch(opened(stored.session));
+    dispatch(based({ revision: stored.revision, standing: { kind: 'saved' } }));
+  };
+
+  return (
+    <Modal open closable={false} footer={null} title="This class was changed elsewhere too" width={620}>
+      <p>Keep either one here. The other is put aside under Sessions, so nothing is lost.</p>
+      <div className="conflict-choices">
+        <Version label="On this screen" session={mine}>
+          <Button type="primary" loading={isLoading} onClick={() => void keepMine()}>
+            Keep this one
+          </Button>
+        </Version>
+        <Version label={`Saved at ${dayjs(stored.changedAt).format('HH:mm:ss')}`} session={stored.session}>
+          <Button loading={isLoading} onClick={() => void keepOther()}>
+            Keep the other one
+          </Button>
+        </Version>
+      </div>
+    </Modal>
+  );
+}
+
+interface VersionProps {
+  readonly label: string;
+  readonly session: Session;
+  readonly children: React.ReactNode;
+}
+
+function Version({ label, session, children }: VersionProps) {
+  const repertoire = useRepertoire();
+  return (
+    <section aria-label={label}>
+      <p className="faded">{label}</p>
+      <h3>{session.title}</h3>
+      {repertoire && <Length session={session} repertoire={repertoire} />}
+      {children}
+    </section>
+  );
+}
+
+function Length({
+  session,
+  repertoire,
+}: {
+  session: Session;
+  repertoire: NonNullable<ReturnType<typeof useRepertoire>>;
+}) {
+  const timeline = useTimeline(session, repertoire);
+  return (
+    <p className="number">
+      {timeline.items.length} lines, {minutes(timeline.totalMs)}
+    </p>
+  );
+}

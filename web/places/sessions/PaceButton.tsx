@@ -1,0 +1,50 @@
+import { Button, InputNumber, Popover } from 'antd';
+import type { Pace } from '../../../core/session/pace';
+import { useAppDispatch } from '../../app/store';
+import { breathsPerMinute, inWords } from '../../app/words';
+import { paced } from './draft';
+
+interface Props {
+  readonly index: number;
+  readonly word: string;
+  readonly pace: Pace;
+}
+
+const said = ({ from, to, easing }: Pace): string =>
+  easing === 0 || from === to
+    ? `${breathsPerMinute(to)} breaths a minute`
+    : `${breathsPerMinute(from)} to ${breathsPerMinute(to)} breaths a minute over ${inWords(easing * 1000)}`;
+
+/** The breath pace of a section, opened to be changed. */
+export function PaceButton({ index, word, pace }: Props) {
+  const dispatch = useAppDispatch();
+  const field = (label: string, key: keyof Pace, min: number, max: number, step: number, unit: string) => (
+    // biome-ignore lint/a11y/noLabelWithoutControl: the number field inside is the control
+    <label>
+      {label}
+      <InputNumber
+        value={pace[key]}
+        min={min}
+        max={max}
+        step={step}
+        onChange={(value) => value !== null && dispatch(paced({ section: index, pace: { ...pace, [key]: value } }))}
+        aria-label={`${word}: ${label.toLowerCase()}, ${unit}`}
+      />
+      <span className="faded">{unit}</span>
+    </label>
+  );
+  const form = (
+    <div className="pace-form">
+      {field('From', 'from', 2, 30, 0.5, 'breaths a minute')}
+      {field('To', 'to', 2, 30, 0.5, 'breaths a minute')}
+      {field('Easing over', 'easing', 0, 7200, 30, 'seconds, then steady')}
+    </div>
+  );
+  return (
+    <Popover content={form} trigger="click" placement="bottomRight" title={`How the ${word.toLowerCase()} breathes`}>
+      <Button type="text" size="small" className="passage-pace number">
+        {said(pace)}
+      </Button>
+    </Popover>
+  );
+}

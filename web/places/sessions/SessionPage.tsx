@@ -1,0 +1,64 @@
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import type { Session } from '../../../core/session/session';
+import { type Repertoire, useRepertoire } from '../../app/repertoire';
+import { Notice, Waiting } from '../../app/shell/Notice';
+import { useAppSelector } from '../../app/store';
+import { ClassHead } from './ClassHead';
+import { ConflictDialog } from './ConflictDialog';
+import { LinePanel } from './LinePanel';
+import { RunningOrder } from './RunningOrder';
+import { SlotBar } from './SlotBar';
+import { useOpenDraft } from './useOpenDraft';
+import { useTimeline } from './useTimeline';
+import { useUndoKeys } from './useUndoKeys';
+import './session.css';
+
+/** One class on the desk: its head, its slot, its running order, and the line in hand. */
+export function SessionPage() {
+  const { id = '' } = useParams();
+  const opening = useOpenDraft(id);
+  const repertoire = useRepertoire();
+  const session = useAppSelector(({ draft }) => draft.book.present);
+  const navigate = useNavigate();
+
+  if (opening === 'missing') {
+    return (
+      <Notice action={{ label: 'To the sessions', onPress: () => navigate('/sessions') }}>
+        This class is not here any more.
+      </Notice>
+    );
+  }
+  if (opening === 'away') {
+    return (
+      <Notice action={{ label: 'Try again', onPress: () => window.location.reload() }}>
+        Vesperum’s server does not answer. Start it again, then open this class.
+      </Notice>
+    );
+  }
+  if (opening === 'opening' || !repertoire || !session) return <Waiting />;
+  return <Desk key={id} session={session} repertoire={repertoire} />;
+}
+
+function Desk({ session, repertoire }: { readonly session: Session; readonly repertoire: Repertoire }) {
+  const timeline = useTimeline(session, repertoire);
+  const [inHand, setInHand] = useState<string | null>(null);
+  useUndoKeys();
+  return (
+    <div className="place session">
+      <ClassHead session={session} />
+      <SlotBar session={session} timeline={timeline} />
+      <div className="session-columns">
+        <RunningOrder
+          session={session}
+          timeline={timeline}
+          repertoire={repertoire}
+          inHand={inHand}
+          onTake={setInHand}
+        />
+        <LinePanel session={session} timeline={timeline} repertoire={repertoire} itemId={inHand} />
+      </div>
+      <ConflictDialog />
+    </div>
+  );
+}

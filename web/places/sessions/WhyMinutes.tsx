@@ -1,0 +1,60 @@
+import { explainItem, type MinutesPart } from '../../../core/session/explain';
+import type { Timeline } from '../../../core/session/segment';
+import { breathsPerMinute, minutes } from '../../app/words';
+
+const KIND_WORDS: Readonly<Record<MinutesPart['kind'], string>> = {
+  naming: 'Naming it',
+  showing: 'Showing it once',
+  entry: 'Coming into it',
+  move: 'Moving',
+  'side-change': 'Changing sides',
+  'direction-change': 'Changing direction',
+  'round-rest': 'Rest between rounds',
+  exit: 'Coming out of it',
+  settle: 'Standing still after',
+  rest: 'Rest',
+  talk: 'Talk',
+};
+
+const DIRECTION_WORDS = { first: 'first way', reversed: 'other way' } as const;
+
+function nameOf({ kind, side, direction }: MinutesPart): string {
+  const where = [side, direction && DIRECTION_WORDS[direction]].filter(Boolean).join(', ');
+  return where === '' ? KIND_WORDS[kind] : `${KIND_WORDS[kind]}, ${where}`;
+}
+
+/** How a part came to its time: how often, and at which breath on the average. */
+function reckoning({ kind, times, breaths, ms }: MinutesPart): string {
+  const often = kind === 'move' || times > 1 ? `${times} ×` : '';
+  if (breaths === null || ms === 0) return often;
+  const rounded = Math.round(breaths * 10) / 10;
+  return `${often} ${rounded} breaths at ${breathsPerMinute(breaths / (ms / 60_000))} a minute`.trim();
+}
+
+/** Why a line takes its minutes: its parts, which add up exactly. */
+export function WhyMinutes({ timeline, itemId }: { readonly timeline: Timeline; readonly itemId: string }) {
+  const parts = explainItem(timeline, itemId);
+  const total = timeline.items.find((item) => item.itemId === itemId)?.lengthMs ?? 0;
+  return (
+    <section className="why" aria-label="Why these minutes">
+      <h3>Why {minutes(total)}?</h3>
+      <table>
+        <tbody>
+          {parts.map((part) => (
+            <tr key={nameOf(part)}>
+              <th scope="row">
+                {nameOf(part)}
+                <small>{reckoning(part)}</small>
+              </th>
+              <td className="number">{minutes(part.ms)}</td>
+            </tr>
+          ))}
+          <tr className="why-total">
+            <th scope="row">Together</th>
+            <td className="number">{minutes(total)}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,73 @@
+import { combineReducers, createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import undoable from 'redux-undo';
+import type { StoredSession } from '../../../core/formats/api';
+import { changeLine, insertLine, type LinePlace, moveLine, removeLine } from '../../../core/session/editPlan';
+import type { Item, Section, Session } from '../../../core/session/session';
+
+/** The class that is open on the desk. Every change goes through here, so that every change can be undone. */
+
+type Heading = Pick<Session, 'title' | 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath'>;
+
+const book = createSlice({
+  name: 'draft',
+  initialState: null as Session | null,
+  reducers: {
+    opened: (_, { payload }: PayloadAction<Session>) => payload,
+    restored: (_, { payload }: PayloadAction<Session>) => payload,
+    headed: (session, { payload }: PayloadAction<Partial<Heading>>) => (session ? { ...session, ...payload } : session),
+    paced: (session, { payload }: PayloadAction<{ section: number; pace: Section['pace'] }>) =>
+      session && {
+        ...session,
+        sections: session.sections.map((section, index) =>
+          index === payload.section ? { ...section, pace: payload.pace } : section,
+        ),
+      },
+    lineAdded: (session, { payload }: PayloadAction<{ at: LinePlace; item: Item }>) =>
+      session && insertLine(session, payload.at, payload.item),
+    lineChanged: (session, { payload }: PayloadAction<{ id: string; item: Item }>) =>
+      session && changeLine(session, payload.id, () => payload.item),
+    lineMoved: (session, { payload }: PayloadAction<{ id: string; to: LinePlace }>) =>
+      session && moveLine(session, payload.id, payload.to),
+    lineRemoved: (session, { payload }: PayloadAction<string>) => session && removeLine(session, payload),
+  },
+});
+
+export const { opened, restored, headed, paced, lineAdded, lineChanged, lineMoved, lineRemoved } = book.actions;
+
+/** Where the open class stands with the server. */
+export type Standing =
+  | { readonly kind: 'saved' }
+  | { readonly kind: 'unsaved' }
+  | { readonly kind: 'saving' }
+  | { readonly kind: 'away' }
+  | { readonly kind: 'refused'; readonly reason: string }
+  | { readonly kind: 'conflict'; readonly stored: StoredSession };
+
+interface Sync {
+  readonly revision: number;
+  readonly standing: Standing;
+}
+
+const sync = createSlice({
+  name: 'sync',
+  initialState: { revision: 0, standing: { kind: 'saved' } } as Sync,
+  reducers: {
+    stood: (state, { payload }: PayloadAction<Standing>) => ({ ...state, standing: payload }),
+    based: (_, { payload }: PayloadAction<Sync>) => payload,
+  },
+});
+
+export const { stood, based } = sync.actions;
+
+/** How many steps can be undone. */
+export const UNDO_STEPS = 300;
+
+export const draftReducer = combineReducers({
+  book: undoable(book.reducer, {
+    limit: UNDO_STEPS,
+    clearHistoryType: opened.type,
+    // Typing a title is one step, not one per letter; counts and moves are a step each.
+    groupBy: (action) => (headed.match(action) && 'title' in action.payload ? 'title' : null),
+  }),
+  sync: sync.reducer,
+});

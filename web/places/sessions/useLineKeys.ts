@@ -1,0 +1,86 @@
+import { nanoid } from '@reduxjs/toolkit';
+import type { KeyboardEvent } from 'react';
+import { steppedCount } from '../../../core/session/defaults';
+import { type LinePlace, neighbourPlace, placeOf } from '../../../core/session/editPlan';
+import type { Item, MovementItem, Session } from '../../../core/session/session';
+import type { Repertoire } from '../../app/repertoire';
+import { useAppDispatch } from '../../app/store';
+import { lineAdded, lineChanged, lineMoved, lineRemoved } from './draft';
+import { focusLine, focusNeighbour, heirOf } from './lineFocus';
+
+const SIDES: readonly MovementItem['sides'][] = ['usual', 'left-first', 'right-first', 'left-only', 'right-only'];
+/** Seconds that one key adds to a rest or a talk. */
+const SECONDS_STEP = 10;
+
+/** The next way of taking the sides. */
+const nextSides = (sides: MovementItem['sides']): MovementItem['sides'] =>
+  SIDES[(SIDES.indexOf(sides) + 1) % SIDES.length] ?? 'usual';
+
+/** A line with its count one step up or down, by its movement's own step. */
+export function stepLine(item: Item, direction: 1 | -1, repertoire: Repertoire): Item {
+  if (item.kind !== 'movement') {
+    return { ...item, seconds: Math.min(3600, Math.max(SECONDS_STEP, item.seconds + direction * SECONDS_STEP)) };
+  }
+  const movement = repertoire.find(item.movementId);
+  return movement ? { ...item, count: steppedCount(movement, item.count, direction) } : item;
+}
+
+interface Hand {
+  readonly item: Item;
+  readonly place: LinePlace;
+}
+
+/** What the keys do to the line that has the keyboard. Answers the handler for the whole running order. */
+export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (itemId: string | null) => void) {
+  const dispatch = useAppDispatch();
+
+  const step = ({ item }: Hand, direction: 1 | -1) =>
+    dispatch(lineChanged({ id: item.id, item: stepLine(item, direction, repertoire) }));
+  const move = ({ item }: Hand, direction: 1 | -1) => {
+    const to = neighbourPlace(session, item.id, direction);
+    if (to) dispatch(lineMoved({ id: item.id, to }));
+    focusLine(item.id);
+  };
+  const addAfter = ({ place }: Hand, item: Item) => {
+    dispatch(lineAdded({ at: { ...place, index: place.index + 1 }, item }));
+    focusLine(item.id);
+  };
+  const remove = ({ item }: Hand) => {
+    const heir = heirOf(item.id);
+    dispatch(lineRemoved(item.id));
+    onTake(heir);
+    if (heir) focusLine(heir);
+  };
+
+  const keys: Readonly<Record<string, (hand: Hand) => void>> = {
+    ArrowDown: ({ item }) => focusNeighbour(item.id, 1),
+    ArrowUp: ({ item }) => focusNeighbour(item.id, -1),
+    'Alt+ArrowDown': (hand) => move(hand, 1),
+    'Alt+ArrowUp': (hand) => move(hand, -1),
+    '+': (hand) => step(hand, 1),
+    '=': (hand) => step(hand, 1),
+    '-': (hand) => step(hand, -1),
+    s: ({ item }) => {
+      if (item.kind === 'movement')
+        dispatch(lineChanged({ id: item.id, item: { ...item, sides: nextSides(item.sides) } }));
+    },
+    d: (hand) => addAfter(hand, { ...hand.item, id: nanoid(8) }),
+    r: (hand) => addAfter(hand, { kind: 'rest', id: nanoid(8), seconds: 30, note: '' }),
+    a: ({ place }) => document.querySelector<HTMLElement>(`#add-to-${place.section}`)?.focus(),
+    Enter: () => document.querySelector<HTMLElement>('.line-panel input')?.focus(),
+    Delete: remove,
+    Backspace: remove,
+  };
+
+  return (event: KeyboardEvent) => {
+    const target = event.target as HTMLElement;
+    const id = target.dataset.line;
+    if (id === undefined || event.ctrlKey || event.metaKey) return;
+    const place = placeOf(session, id);
+    const item = place && session.sections[place.section]?.items[place.index];
+    const act = keys[event.altKey ? `Alt+${event.key}` : event.key.length === 1 ? event.key.toLowerCase() : event.key];
+    if (!item || !act) return;
+    event.preventDefault();
+    act({ item, place });
+  };
+}

@@ -1,0 +1,21 @@
+import { useMemo } from 'react';
+import type { Timeline } from '../../../core/session/segment';
+import type { Session } from '../../../core/session/session';
+import { timelineOf } from '../../../core/session/timeline';
+import type { Repertoire } from '../../app/repertoire';
+
+/** A class laid out in time; lines whose movement is gone from the repertoire are left out of the reckoning. */
+export function useTimeline(session: Session, repertoire: Repertoire): Timeline {
+  return useMemo(() => {
+    const known = {
+      ...session,
+      sections: session.sections.map((section) => ({
+        ...section,
+        items: section.items.filter((item) => item.kind !== 'movement' || repertoire.find(item.movementId)),
+      })),
+    };
+    const answer = timelineOf(known, repertoire.find);
+    if (!answer.ok) throw new Error('A class of known movements could not be timed');
+    return answer.timeline;
+  }, [session, repertoire]);
+}

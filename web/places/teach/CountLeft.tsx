@@ -1,0 +1,33 @@
+import { cycleAmount } from '../../../core/movement/cycleAmount';
+import type { Movement } from '../../../core/movement/movement';
+import type { Moment } from '../../../core/record/moment';
+import { minutes } from '../../app/words';
+
+const UNIT_WORDS = {
+  repetitions: 'to go',
+  breaths: 'breaths to go',
+  beats: 'beats to go',
+  seconds: 'seconds to go',
+} as const;
+
+/** How many are left, in the unit the class counts in; where nothing is counted, the time left. */
+export function CountLeft({ moment, movement }: { readonly moment: Moment; readonly movement: Movement | undefined }) {
+  const { left, segmentLeftMs } = moment;
+  if (left === null || !movement) {
+    return (
+      <div className="teach-count" data-testid="count">
+        <span className="teach-number number">{minutes(Math.ceil(segmentLeftMs / 1000) * 1000)}</span>
+        <span>left</span>
+      </div>
+    );
+  }
+  const { unit } = movement.count;
+  const amount = left * cycleAmount(movement.parts.cycle, unit);
+  const isLast = left === 1 && unit !== 'seconds' && unit !== 'beats';
+  return (
+    <div className="teach-count" data-testid="count">
+      <span className="teach-number number">{amount}</span>
+      <span>{isLast ? 'last one' : UNIT_WORDS[unit]}</span>
+    </div>
+  );
+}

@@ -1,0 +1,31 @@
+import { useEffect, useRef } from 'react';
+
+interface Props {
+  /** How full the breath is, 0 to 1. */
+  readonly fullness: number;
+  /** Whether this stretch goes by breath at all. */
+  readonly breathes: boolean;
+  readonly isIn: boolean;
+}
+
+/** Where the horizon stands when the breath is empty and when it is full, in percent of the screen from above. */
+const LOW = 74;
+const HIGH = 30;
+
+const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+
+/** The horizon: it rises with the in-breath and sinks with the out-breath across the whole screen. */
+export function Horizon({ fullness, breathes, isIn }: Props) {
+  const land = useRef<HTMLDivElement>(null);
+  // With motion reduced it only changes place at the turn of the breath.
+  const shown = still() ? (breathes ? Number(isIn) : 0.5) : fullness;
+  const level = LOW + (HIGH - LOW) * shown;
+  useEffect(() => {
+    land.current?.style.setProperty('transform', `translateY(${level}%)`);
+  }, [level]);
+  return (
+    <div className={`horizon${breathes ? '' : ' horizon--resting'}`} aria-hidden>
+      <div className="horizon-land" ref={land} data-level={level.toFixed(3)} />
+    </div>
+  );
+}

@@ -1,0 +1,111 @@
+import {
+  BulbOutlined,
+  CaretRightOutlined,
+  MutedOutlined,
+  PauseOutlined,
+  RedoOutlined,
+  SoundOutlined,
+  StepBackwardOutlined,
+  StepForwardOutlined,
+  StopOutlined,
+  SwapOutlined,
+} from '@ant-design/icons';
+import type { ReactNode } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { Teaching } from '../../../core/record/teaching';
+import { breathsPerMinute } from '../../app/words';
+
+/** All that can be done to a class in hand. */
+export interface Steering {
+  readonly back: () => void;
+  readonly pause: () => void;
+  readonly skip: () => void;
+  readonly once: () => void;
+  readonly slower: () => void;
+  readonly faster: () => void;
+  readonly end: () => void;
+}
+
+interface Props {
+  readonly steering: Steering;
+  readonly teaching: Teaching;
+  readonly pace: number | null;
+  readonly mirrored: boolean;
+  readonly muted: boolean;
+  readonly onMirror: () => void;
+  readonly onMute: () => void;
+  readonly onLight: () => void;
+}
+
+interface PressProps {
+  readonly label: string;
+  readonly hint: string;
+  readonly icon: ReactNode;
+  readonly onPress: () => void;
+  readonly pressed?: boolean;
+}
+
+const Press = ({ label, hint, icon, onPress, pressed }: PressProps) => (
+  <button
+    type="button"
+    className="teach-press"
+    onClick={onPress}
+    {...(pressed === undefined ? {} : { 'aria-pressed': pressed })}
+  >
+    <span aria-hidden>{icon}</span>
+    {label}
+    <kbd aria-hidden>{hint}</kbd>
+  </button>
+);
+
+/** One key, one tap, or a page-turner for everything. */
+export function TeachControls({ steering, teaching, pace, mirrored, muted, onMirror, onMute, onLight }: Props) {
+  const keys = { preventDefault: true } as const;
+  // A press on a focused button is the browser's own; Space must not count twice.
+  const onPage = { ...keys, ignoreEventWhen: (event: KeyboardEvent) => event.target instanceof HTMLButtonElement };
+  useHotkeys('space', steering.pause, onPage);
+  useHotkeys(['left', 'pageup'], steering.back, keys);
+  useHotkeys(['right', 'pagedown'], steering.skip, keys);
+  useHotkeys('o', steering.once, keys);
+  useHotkeys(['-', 'minus'], steering.slower, { ...keys, useKey: true });
+  useHotkeys(['+', '=', 'plus', 'equal'], steering.faster, { ...keys, useKey: true });
+  useHotkeys('m', onMirror, keys);
+  useHotkeys('b', onMute, keys);
+  useHotkeys('l', onLight, keys);
+  useHotkeys('e', steering.end, keys);
+
+  return (
+    <div className="teach-controls" role="toolbar" aria-label="Steering the class">
+      <Press label="Back" hint="←" icon={<StepBackwardOutlined />} onPress={steering.back} />
+      <Press
+        label={teaching.paused ? 'Go on' : 'Pause'}
+        hint="Space"
+        icon={teaching.paused ? <CaretRightOutlined /> : <PauseOutlined />}
+        onPress={steering.pause}
+      />
+      <Press label="Skip" hint="→" icon={<StepForwardOutlined />} onPress={steering.skip} />
+      <Press label="Once more" hint="O" icon={<RedoOutlined />} onPress={steering.once} />
+      <Press label="Slower" hint="−" icon="−" onPress={steering.slower} />
+      <span className="teach-pace number" data-testid="pace">
+        {pace === null ? 'by the clock' : `${breathsPerMinute(pace)} a minute`}
+      </span>
+      <Press label="Faster" hint="+" icon="+" onPress={steering.faster} />
+      <Press
+        label={mirrored ? 'Facing them' : 'Back to them'}
+        hint="M"
+        icon={<SwapOutlined />}
+        onPress={onMirror}
+        pressed={mirrored}
+      />
+      <Press
+        label={muted ? 'Bell off' : 'Bell on'}
+        hint="B"
+        icon={muted ? <MutedOutlined /> : <SoundOutlined />}
+        onPress={onMute}
+        pressed={!muted}
+      />
+      <Press label="Light" hint="L" icon={<BulbOutlined />} onPress={onLight} />
+      <Press label="End" hint="E" icon={<StopOutlined />} onPress={steering.end} />
+    </div>
+  );
+}

@@ -1,0 +1,157 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { comesNext } from '../../../core/record/comesNext';
+import { momentOf } from '../../../core/record/moment';
+import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/steer';
+import type { Teaching } from '../../../core/record/teaching';
+import type { Repertoire } from '../../app/repertoire';
+import { useTimeline } from '../sessions/useTimeline';
+import { ClockAgainstPlan } from './ClockAgainstPlan';
+import { CountLeft } from './CountLeft';
+import { EndOfClass } from './EndOfClass';
+import { Horizon } from './Horizon';
+import { type KeptClass, keepClass } from './keptClass';
+import { SideShown } from './SideShown';
+import { type Steering, TeachControls } from './TeachControls';
+import { callShown, lineName } from './teachWords';
+import { useBell } from './useBell';
+import { useTeaching } from './useTeaching';
+import { useWakeLock } from './useWakeLock';
+
+interface Props {
+  readonly kept: KeptClass;
+  readonly repertoire: Repertoire;
+  readonly onLight: () => void;
+}
+
+/** How often the class in hand is written down besides at every press, milliseconds. */
+const KEEP_EVERY = 400;
+
+const SETTING = { mirrored: 'vesperum.teach-mirrored', muted: 'vesperum.teach-muted' } as const;
+
+/** A yes or no that this machine remembers. */
+function useSetting(key: string, usual: boolean): [boolean, () => void] {
+  const [value, setValue] = useState(() => (localStorage.getItem(key) ?? String(usual)) === 'true');
+  const toggle = () => {
+    localStorage.setItem(key, String(!value));
+    setValue(!value);
+  };
+  return [value, toggle];
+}
+
+/** Teaching: the horizon, the call, the count left, the side, the clock against the plan, what comes next. */
+export function TeachingFace({ kept, repertoire, onLight }: Props) {
+  const { session, startedAt } = kept;
+  const timeline = useTimeline(session, repertoire);
+  const { running, act } = useTeaching(timeline, kept.teaching);
+  const { teaching, clock } = running;
+  const [mirrored, toggleMirrored] = useSetting(SETTING.mirrored, true);
+  const [muted, toggleMuted] = useSetting(SETTING.muted, false);
+  const [ending, setEnding] = useState<Teaching | null>(null);
+  const latest = useRef(teaching);
+  latest.current = teaching;
+  const moment = momentOf(timeline, teaching);
+  useWakeLock();
+  useBell(moment?.segment, muted || teaching.paused || teaching.finished);
+  useKeeping({ session, startedAt, teaching }, ending === null && !teaching.finished);
+
+  const steering: Steering = useMemo(
+    () => ({
+      back: () => act((now) => back(timeline, now)),
+      pause: () => act(togglePause),
+      skip: () => act((now) => skip(timeline, now)),
+      once: () => act((now) => onceMore(timeline, now)),
+      slower: () => act((now) => changeTempo(now, -1)),
+      faster: () => act((now) => changeTempo(now, 1)),
+      end: () => setEnding(latest.current),
+    }),
+    [act, timeline],
+  );
+
+  if (ending || teaching.finished || !moment) {
+    return (
+      <EndOfClass
+        session={session}
+        startedAt={startedAt}
+        timeline={timeline}
+        teaching={ending ?? teaching}
+        repertoire={repertoire}
+        onBack={teaching.finished ? null : () => setEnding(null)}
+      />
+    );
+  }
+
+  const { segment } = moment;
+  const movement = segment.movementId === null ? undefined : repertoire.find(segment.movementId);
+  const next = comesNext(timeline, moment.index);
+  const breathes = segment.breaths !== null;
+
+  return (
+    <main
+      className="teach"
+      data-plan-ms={teaching.planMs.toFixed(1)}
+      data-clock={clock.toFixed(1)}
+      data-segment={moment.index}
+      data-breath={segment.breath ?? 'none'}
+    >
+      <Horizon fullness={moment.fullness} breathes={breathes} isIn={segment.breath === 'in'} />
+      <header className="teach-top">
+        <p className="teach-name">
+          <span className="name">{lineName(segment, session, repertoire)}</span>
+          <span className="han" lang="zh-Hant">
+            {movement?.names.chinese[0]}
+          </span>
+        </p>
+        <ClockAgainstPlan session={session} startedAt={startedAt} timeline={timeline} teaching={teaching} />
+      </header>
+      <p className={`teach-call name${segment.call === '' ? ' teach-call--silent' : ''}`} aria-live="polite">
+        {teaching.paused ? 'Paused' : callShown(segment, movement)}
+      </p>
+      <div className="teach-middle">
+        <CountLeft moment={moment} movement={movement} />
+        <SideShown segment={segment} movement={movement} mirrored={mirrored} />
+      </div>
+      <footer className="teach-bottom">
+        <p className="teach-next">
+          {next ? (
+            <>
+              Next: <strong className="name">{lineName(next, session, repertoire)}</strong>
+            </>
+          ) : (
+            'This is the last one'
+          )}
+        </p>
+        <TeachControls
+          steering={steering}
+          teaching={teaching}
+          pace={moment.pace}
+          mirrored={mirrored}
+          muted={muted}
+          onMirror={toggleMirrored}
+          onMute={toggleMuted}
+          onLight={onLight}
+        />
+      </footer>
+    </main>
+  );
+}
+
+/**
+ * Writes the class in hand down: now and then, whenever it is steered, and when the page goes away. Once it is being
+ * ended, nothing more is written, so that what is forgotten stays forgotten.
+ */
+function useKeeping(kept: KeptClass, goesOn: boolean): void {
+  const latest = useRef(kept);
+  latest.current = kept;
+  const { paused, tempo } = kept.teaching;
+  useEffect(() => {
+    if (!goesOn) return;
+    const keep = () => keepClass({ ...latest.current, teaching: { ...latest.current.teaching, paused, tempo } });
+    keep();
+    const timer = setInterval(keep, KEEP_EVERY);
+    window.addEventListener('pagehide', keep);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('pagehide', keep);
+    };
+  }, [goesOn, paused, tempo]);
+}

@@ -1,0 +1,21 @@
+import { phasesFor } from '../../../core/movement/cycleFor';
+import { type Movement, usualName } from '../../../core/movement/movement';
+import type { Segment } from '../../../core/session/segment';
+import type { Session } from '../../../core/session/session';
+import type { Repertoire } from '../../app/repertoire';
+
+/** What a line is called while it is taught. */
+export function lineName(segment: Segment, session: Session, repertoire: Repertoire): string {
+  const movement = segment.movementId === null ? undefined : repertoire.find(segment.movementId);
+  if (movement) return usualName(movement);
+  const note = session.sections[segment.section]?.items.find(({ id }) => id === segment.itemId)?.note ?? '';
+  const word = segment.kind === 'rest' ? 'Rest' : 'Talk';
+  return note === '' ? word : `${word}: ${note}`;
+}
+
+/** The words on the screen: what is said now, and in silence still the shape, for the instructor's own eye. */
+export function callShown(segment: Segment, movement: Movement | undefined): string {
+  if (segment.call !== '') return segment.call;
+  if (!movement || segment.part === null || segment.phase === null) return segment.kind === 'talk' ? 'Talk' : 'Rest';
+  return phasesFor(movement, segment.part, segment.side, segment.direction)[segment.phase]?.call ?? '';
+}

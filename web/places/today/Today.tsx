@@ -1,0 +1,159 @@
+import { CaretRightOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { Link, useNavigate } from 'react-router';
+import type { LogSummary, SessionSummary } from '../../../core/formats/api';
+import { type Lack, notReady } from '../../../core/session/notReady';
+import type { Session } from '../../../core/session/session';
+import { api } from '../../app/api';
+import { type Repertoire, useRepertoire } from '../../app/repertoire';
+import { Notice, Waiting } from '../../app/shell/Notice';
+import { clockAt, dayInWords, inWords, sectionWord, today } from '../../app/words';
+import { SlotBar } from '../sessions/SlotBar';
+import { useTimeline } from '../sessions/useTimeline';
+import { nextOf } from './nextClass';
+import './today.css';
+import '../sessions/session.css';
+
+/** The next class, what is not ready about it, and what the last class left open. */
+export function Today() {
+  const { data: sessions, isError, refetch } = api.useSessionsQuery();
+  const { data: logs } = api.useLogsQuery();
+  const repertoire = useRepertoire();
+  const navigate = useNavigate();
+  if (isError) {
+    return (
+      <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>
+        Vesperum’s server does not answer. Start it with “npm start”, then try again.
+      </Notice>
+    );
+  }
+  if (!sessions || !logs || !repertoire) return <Waiting />;
+  const next = nextOf(sessions, logs, today());
+  const [last] = logs;
+  return (
+    <div className="place today">
+      <h1 className="unseen">Today</h1>
+      {next ? (
+        <NextClass summary={next} repertoire={repertoire} />
+      ) : (
+        <Notice action={{ label: 'Make a class', onPress: () => navigate('/sessions?new=1') }}>
+          No class lies ahead. Make one, or give a day to one you have.
+        </Notice>
+      )}
+      {last && <LastClass log={last} />}
+      <Later sessions={sessions.filter(({ id, date }) => id !== next?.id && date !== null && date >= today())} />
+    </div>
+  );
+}
+
+function NextClass({ summary, repertoire }: { readonly summary: SessionSummary; readonly repertoire: Repertoire }) {
+  const { data } = api.useSessionQuery(summary.id, { refetchOnMountOrArgChange: true });
+  return data ? <NextClassShown session={data.session} repertoire={repertoire} /> : <Waiting />;
+}
+
+const lackWords = (lack: Lack): string => {
+  switch (lack.kind) {
+    case 'nothing planned':
+      return 'Nothing is planned for it yet.';
+    case 'no day':
+      return 'It has no day yet.';
+    case 'over':
+      return `It runs ${inWords(lack.ms)} beyond its slot.`;
+    case 'under':
+      return `${inWords(lack.ms)} of its slot are still empty.`;
+    case 'empty section':
+      return `Its ${sectionWord(lack.section).toLowerCase()} is empty.`;
+  }
+};
+
+function NextClassShown({ session, repertoire }: { readonly session: Session; readonly repertoire: Repertoire }) {
+  const timeline = useTimeline(session, repertoire);
+  const navigate = useNavigate();
+  const { data: groups } = api.useGroupsQuery();
+  const group = groups?.find(({ id }) => id === session.groupId);
+  const lacks = notReady(session, timeline);
+  return (
+    <section className="today-next" aria-label="The next class">
+      <p className="today-when">
+        {dayInWords(session.date, today())}, {session.startsAt} to{' '}
+        {clockAt(session.startsAt, session.slotMinutes * 60_000).slice(0, 5)}
+      </p>
+      <h2>
+        <Link to={`/sessions/${session.id}`}>{session.title}</Link>
+      </h2>
+      {group && (
+        <p className="faded">
+          {group.name}. {group.place}. {group.about}
+        </p>
+      )}
+      <SlotBar session={session} timeline={timeline} />
+      {lacks.length > 0 ? (
+        <div className="today-lacks">
+          <h3>Not ready yet</h3>
+          <ul>
+            {lacks.map((lack) => (
+              <li key={lackWords(lack)}>{lackWords(lack)}</li>
+            ))}
+          </ul>
+        </div>
+      ) : (
+        <p className="today-ready">It fills its slot, from warm-up to cool-down.</p>
+      )}
+      <div className="today-acts">
+        <Button
+          type="primary"
+          size="large"
+          icon={<CaretRightOutlined />}
+          onClick={() => navigate(`/teach/${session.id}`)}
+        >
+          Teach
+        </Button>
+        <Button size="large" onClick={() => navigate(`/sessions/${session.id}`)}>
+          Running order
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+function LastClass({ log }: { readonly log: LogSummary }) {
+  const { data } = api.useLogQuery(log.id);
+  if (!data) return null;
+  const open = data.items.filter(({ outcome }) => outcome === 'left out' || outcome === 'cut short');
+  return (
+    <section className="today-last" aria-label="The last class">
+      <h3>The last class left open</h3>
+      <p>
+        <Link to={`/logbook/${log.id}`}>{log.title}</Link>, {dayInWords(log.startedAt.slice(0, 10), today())}
+      </p>
+      {open.length > 0 && (
+        <ul>
+          {open.map(({ itemId, title, outcome }) => (
+            <li key={itemId}>
+              <span className="name">{title}</span> was {outcome}
+            </li>
+          ))}
+        </ul>
+      )}
+      {data.notes !== '' && <blockquote>{data.notes}</blockquote>}
+      {open.length === 0 && data.notes === '' && <p className="faded">Everything was done, and nothing noted.</p>}
+    </section>
+  );
+}
+
+const Later = ({ sessions }: { readonly sessions: readonly SessionSummary[] }) =>
+  sessions.length === 0 ? null : (
+    <section className="today-later" aria-label="After that">
+      <h3>After that</h3>
+      <ul>
+        {sessions.map(({ id, title, date, startsAt }) => (
+          <li key={id}>
+            <span className="faded number">
+              {dayInWords(date, today())}, {startsAt}
+            </span>
+            <Link to={`/sessions/${id}`}>{title}</Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
