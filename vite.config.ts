@@ -6,7 +6,14 @@ const server = `http://127.0.0.1:${process.env.VESPERUM_PORT ?? 4780}`;
 export default defineConfig({
   root: 'web',
   plugins: [react()],
-  build: { outDir: '../dist/web', emptyOutDir: true, target: 'es2022', chunkSizeWarningLimit: 1200 },
+  // Nothing is inlined: the server's policy lets fonts and pictures come from files only.
+  build: {
+    assetsInlineLimit: 0,
+    outDir: '../dist/web',
+    emptyOutDir: true,
+    target: 'es2022',
+    chunkSizeWarningLimit: 1200,
+  },
   server: {
     host: '127.0.0.1',
     // The server only talks to pages of its own address; in development this stands in for it.

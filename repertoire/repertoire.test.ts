@@ -5,7 +5,7 @@ import { cycleStrip } from '../core/movement/strip';
 import { speechSeconds } from '../core/session/speech';
 import { readRepertoire } from '../server/repertoire';
 
-const movements = readRepertoire(join(__dirname));
+const movements = readRepertoire(join(import.meta.dirname));
 
 test('there are at least thirty movements, some for every section', () => {
   expect(movements.length).toBeGreaterThanOrEqual(30);

@@ -4,7 +4,7 @@ import { allBreaches, breachesOf } from './floors';
 const what = (file: string, source: string) => breachesOf(file, source).map((breach) => breach.what);
 
 test('the house as it stands keeps to its floors', () => {
-  expect(allBreaches(join(__dirname, '..'))).toEqual([]);
+  expect(allBreaches(join(import.meta.dirname, '..'))).toEqual([]);
 });
 
 test('core reaching up is caught, however it reaches', () => {

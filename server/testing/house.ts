@@ -7,7 +7,7 @@ import { createApp } from '../app';
 import { readRepertoire } from '../repertoire';
 import { openDatabase } from '../store/open';
 
-export const repertoire = readRepertoire(join(__dirname, '..', '..', 'repertoire'));
+export const repertoire = readRepertoire(join(import.meta.dirname, '..', '..', 'repertoire'));
 export const DEMO_DAY = '2026-12-01';
 
 export interface TestHouse {

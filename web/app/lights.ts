@@ -81,7 +81,7 @@ export function themeOf(name: LightName): ThemeConfig {
       colorBorder: light.rule,
       colorBorderSecondary: light.rule,
       colorLink: light.amberInk,
-      fontFamily: "'Source Sans 3', system-ui, sans-serif",
+      fontFamily: "'Source Sans 3', 'LXGW WenKai TC', system-ui, sans-serif",
       fontSize: 15,
       borderRadius: 3,
       controlHeight: 32,

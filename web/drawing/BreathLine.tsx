@@ -43,8 +43,9 @@ function pathOf(stretches: readonly BreathStretch[], scale: number): string {
     else if (breath === 'natural' && breaths !== null) {
       const waves = Math.max(1, Math.round(breaths));
       for (let wave = 0; wave < waves; wave += 1) {
-        go(width / waves / 2, TOP + 5);
-        go(width / waves / 2, BOTTOM - 4);
+        // A free breath leaves from where the last one ended: from full it falls first, from empty it rises.
+        const turns = level <= MIDDLE ? [BOTTOM - 4, TOP + 4] : [TOP + 4, BOTTOM - 4];
+        for (const turn of turns) go(width / waves / 2, turn);
       }
     } else {
       path += `H${x + width}`;

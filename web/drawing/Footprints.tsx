@@ -51,29 +51,51 @@ function described({ stance, side, load }: Posture): string {
   return `${label}${which}: left ${load.left} percent, right ${load.right} percent${seat}`;
 }
 
-/** The two feet from above as they stand, each filled in proportion to the weight on it. */
+/** In a small drawing a sole is at least this share of the height, so that its weight can be read. */
+const LEAST_SOLE = 0.56;
+const SOLE_LENGTH = 2 * HALF_LENGTH;
+const SOLE_BREADTH = 9.6;
+
+/**
+ * The two feet from above as they stand, each filled in proportion to the weight on it. Large drawings are to scale; in
+ * small ones the feet draw together rather than shrink.
+ */
 export function Footprints({ posture, height = 44, labelled = false }: Props) {
   const feet = feetOf(posture.stance, posture.side);
   const places = [feet.left, feet.right];
-  const reach = Math.max(...places.map(({ x }) => Math.abs(x * 100))) + HALF_LENGTH;
-  const forward = places.map(({ y }) => -y * 100);
-  const top = Math.min(...forward, posture.load.seat > 0 ? -12 : 0) - HALF_LENGTH - 2;
-  const bottom = Math.max(...forward) + HALF_LENGTH + 2 + (posture.load.seat > 0 ? 30 : 0);
-  const [w, h] = [2 * reach, bottom - top];
-  // The scale is the same in every drawing of one height, so that wide stances look wide.
-  const scale = Math.min(height / h, height / 56);
+  const isSeated = posture.load.seat > 0;
+  const across = 2 * Math.max(...places.map(({ x }) => Math.abs(x * 100)));
+  const ys = places.map(({ y }) => -y * 100);
+  const [top, bottom] = [Math.min(...ys), Math.max(...ys) + (isSeated ? 26 : 0)];
+  const trueScale = Math.min(
+    height / (bottom - top + SOLE_LENGTH + 2),
+    height / 34,
+    (height * 1.45) / (across + SOLE_BREADTH * 2),
+  );
+  const scale = Math.max(trueScale, (LEAST_SOLE * height) / SOLE_LENGTH);
+  // How far the places draw together where the soles are larger than the scale.
+  const room = height / scale - SOLE_LENGTH - 2;
+  const closer = Math.min(
+    1,
+    bottom > top ? room / (bottom - top) : 1,
+    across > 0 ? ((height * 1.45) / scale - SOLE_BREADTH * 2) / across : 1,
+  );
+  const drawn = (place: FootPlace): FootPlace => ({ ...place, x: place.x * closer, y: place.y * closer });
+  const w = across * closer + SOLE_BREADTH * 2;
+  const h = (bottom - top) * closer + SOLE_LENGTH + 2;
+  const y = top * closer - HALF_LENGTH - 1;
   return (
     <figure className="footprints">
       <svg
         width={w * scale}
         height={h * scale}
-        viewBox={`${-reach} ${top} ${w} ${h}`}
+        viewBox={`${-w / 2} ${y} ${w} ${h}`}
         role="img"
         aria-label={described(posture)}
       >
-        {posture.load.seat > 0 && <rect className="foot-seat" x={-20} y={22} width={40} height={22} rx={4} />}
-        <Foot side="left" place={feet.left} percent={posture.load.left} />
-        <Foot side="right" place={feet.right} percent={posture.load.right} />
+        {isSeated && <rect className="foot-seat" x={-16} y={HALF_LENGTH + 2} width={32} height={18 * closer} rx={3} />}
+        <Foot side="left" place={drawn(feet.left)} percent={posture.load.left} />
+        <Foot side="right" place={drawn(feet.right)} percent={posture.load.right} />
       </svg>
       {labelled && (
         <figcaption className="number" aria-hidden>

@@ -29,6 +29,9 @@ const passes = (movement: Movement, wanted: URLSearchParams): boolean => {
   );
 };
 
+const byName = (movements: readonly Movement[]): Movement[] =>
+  movements.toSorted((a, b) => usualName(a).localeCompare(usualName(b)));
+
 /** The repertoire as a wall of drawings, found by any name and narrowed by what is wanted. */
 export function Repertoire() {
   const repertoire = useRepertoire();
@@ -36,7 +39,7 @@ export function Repertoire() {
   const text = wanted.get('find') ?? '';
   const shown = useMemo(() => {
     if (!repertoire) return [];
-    const found = text.trim() === '' ? repertoire.movements : repertoire.search(text);
+    const found = text.trim() === '' ? byName(repertoire.movements) : repertoire.search(text);
     return found.filter((movement) => passes(movement, wanted));
   }, [repertoire, text, wanted]);
   if (!repertoire) return <Waiting />;

@@ -45,8 +45,7 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
   const notes: string[] = [];
   const { sides } = movement.laterality;
   if (sides.kind !== 'even' && !item.sides.endsWith('only')) notes.push(`${firstSide(sides.first, item.sides)} first`);
-  if (item.rounds > 1)
-    notes.push(`${item.rounds} rounds${item.roundRest > 0 ? `, ${item.roundRest} s rest between` : ''}`);
+  if (item.rounds > 1) notes.push(`${item.rounds} rounds${item.roundRest > 0 ? `, ${item.roundRest} s rest` : ''}`);
   if (item.settle.kind === 'still') notes.push(`then ${item.settle.seconds} s still`);
   if (item.pace !== null) notes.push(`own pace ${item.pace}`);
   notes.push(item.manner.replace('-', ' '));
@@ -139,7 +138,7 @@ export const Line = memo(function Line({
         {startsAt.slice(0, 5)}
         <small>{startsAt.slice(5)}</small>
       </time>
-      <div className="line-feet">{posture && <Footprints posture={posture} height={38} />}</div>
+      <div className="line-feet">{posture && <Footprints posture={posture} height={42} />}</div>
       <div className="line-body">
         {item.kind === 'movement' ? (
           <MovementBody item={item} movement={movement} />
@@ -167,7 +166,7 @@ export const Line = memo(function Line({
         )}
       </div>
       <div className="line-breath">
-        {movement && <BreathLine stretches={firstRepetition(segments)} scale={6} most={120} />}
+        {movement && <BreathLine stretches={firstRepetition(segments)} scale={6} most={92} />}
       </div>
       <button
         type="button"

@@ -1,5 +1,5 @@
-import { combineReducers, createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import undoable from 'redux-undo';
+import { combineReducers, createAction, createSlice, type PayloadAction, type UnknownAction } from '@reduxjs/toolkit';
+import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
 import type { StoredSession } from '../../../core/formats/api';
 import { changeLine, insertLine, type LinePlace, moveLine, removeLine } from '../../../core/session/editPlan';
 import type { Item, Section, Session } from '../../../core/session/session';
@@ -12,7 +12,6 @@ const book = createSlice({
   name: 'draft',
   initialState: null as Session | null,
   reducers: {
-    opened: (_, { payload }: PayloadAction<Session>) => payload,
     restored: (_, { payload }: PayloadAction<Session>) => payload,
     headed: (session, { payload }: PayloadAction<Partial<Heading>>) => (session ? { ...session, ...payload } : session),
     paced: (session, { payload }: PayloadAction<{ section: number; pace: Section['pace'] }>) =>
@@ -32,7 +31,10 @@ const book = createSlice({
   },
 });
 
-export const { opened, restored, headed, paced, lineAdded, lineChanged, lineMoved, lineRemoved } = book.actions;
+/** A class is laid on the desk: nothing of another one can be undone into it. */
+export const opened = createAction<Session>('draft/opened');
+
+export const { restored, headed, paced, lineAdded, lineChanged, lineMoved, lineRemoved } = book.actions;
 
 /** Where the open class stands with the server. */
 export type Standing =
@@ -62,12 +64,16 @@ export const { stood, based } = sync.actions;
 /** How many steps can be undone. */
 export const UNDO_STEPS = 300;
 
+const editing = undoable(book.reducer, {
+  limit: UNDO_STEPS,
+  // Typing a title is one step, not one per letter; counts and moves are a step each.
+  groupBy: (action) => (headed.match(action) && 'title' in action.payload ? 'title' : null),
+});
+
+type Book = StateWithHistory<Session | null>;
+
 export const draftReducer = combineReducers({
-  book: undoable(book.reducer, {
-    limit: UNDO_STEPS,
-    clearHistoryType: opened.type,
-    // Typing a title is one step, not one per letter; counts and moves are a step each.
-    groupBy: (action) => (headed.match(action) && 'title' in action.payload ? 'title' : null),
-  }),
+  book: (state: Book | undefined, action: UnknownAction): Book =>
+    opened.match(action) ? newHistory([], action.payload, []) : editing(state, action),
   sync: sync.reducer,
 });

@@ -9,8 +9,8 @@ interface Props {
 }
 
 /** Where the horizon stands when the breath is empty and when it is full, in percent of the screen from above. */
-const LOW = 74;
-const HIGH = 30;
+const LOW = 60;
+const HIGH = 16;
 
 const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 

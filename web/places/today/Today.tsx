@@ -10,6 +10,7 @@ import { Notice, Waiting } from '../../app/shell/Notice';
 import { clockAt, dayInWords, inWords, sectionWord, today } from '../../app/words';
 import { SlotBar } from '../sessions/SlotBar';
 import { useTimeline } from '../sessions/useTimeline';
+import { Contents } from './Contents';
 import { nextOf } from './nextClass';
 import './today.css';
 import '../sessions/session.css';
@@ -99,6 +100,7 @@ function NextClassShown({ session, repertoire }: { readonly session: Session; re
       ) : (
         <p className="today-ready">It fills its slot, from warm-up to cool-down.</p>
       )}
+      <Contents session={session} repertoire={repertoire} />
       <div className="today-acts">
         <Button
           type="primary"

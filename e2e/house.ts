@@ -1,0 +1,131 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+
+const root = join(import.meta.dirname, '..');
+const CHROMIUM = [process.env.VESPERUM_CHROMIUM, '/usr/bin/chromium'].find((place) => place && existsSync(place));
+
+/** A port that is free at this moment. */
+const freePort = (): Promise<number> =>
+  new Promise((resolve, reject) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() =>
+        typeof address === 'object' && address ? resolve(address.port) : reject(new Error('no port')),
+      );
+    });
+  });
+
+/** A real server of its own, with its own data, that can be stopped and started again. */
+export interface RunningHouse {
+  readonly url: string;
+  start(...more: string[]): Promise<void>;
+  stop(): Promise<void>;
+  close(): Promise<void>;
+}
+
+export async function openHouse(...more: string[]): Promise<RunningHouse> {
+  const folder = mkdtempSync(join(tmpdir(), 'vesperum-e2e-'));
+  const port = await freePort();
+  const url = `http://127.0.0.1:${port}`;
+  let server: ChildProcess | null = null;
+
+  const house: RunningHouse = {
+    url,
+    start: (...args) =>
+      new Promise((resolve, reject) => {
+        const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', ...args], {
+          cwd: root,
+          env: { ...process.env, VESPERUM_PORT: String(port), VESPERUM_DATA: folder },
+        });
+        server = child;
+        let said = '';
+        const hear = (chunk: Buffer) => {
+          said += String(chunk);
+          if (said.includes('ready at')) resolve();
+        };
+        child.stdout.on('data', hear);
+        child.stderr.on('data', hear);
+        child.on('exit', () => reject(new Error(`The server stopped: ${said}`)));
+      }),
+    stop: () =>
+      new Promise((resolve) => {
+        if (!server || server.exitCode !== null) return resolve();
+        server.on('exit', () => resolve());
+        server.kill('SIGTERM');
+      }),
+    close: async () => {
+      await house.stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+  await house.start(...more);
+  return house;
+}
+
+export async function openBrowser(): Promise<Browser> {
+  if (!CHROMIUM) throw new Error('There is no Chromium; npm test installs it, or set VESPERUM_CHROMIUM to its path.');
+  return puppeteer.launch({
+    executablePath: CHROMIUM,
+    headless: true,
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--autoplay-policy=no-user-gesture-required',
+    ],
+    defaultViewport: { width: 1280, height: 800 },
+  });
+}
+
+interface Opening {
+  readonly light?: 'lamp' | 'dusk';
+  /** Leaves the note of the first run on the screen. */
+  readonly firstRun?: boolean;
+}
+
+/** A page in a profile of its own, whose errors are collected in `faults`. */
+export async function openPage(
+  browser: Browser,
+  { light = 'lamp', firstRun = false }: Opening = {},
+): Promise<{ page: Page; faults: string[] }> {
+  const profile = await browser.createBrowserContext();
+  const page = await profile.newPage();
+  const faults: string[] = [];
+  page.on('pageerror', (error) => faults.push(String(error)));
+  page.on('console', (message) => {
+    if (message.type() === 'error') faults.push(message.text());
+  });
+  await page.evaluateOnNewDocument(
+    (wanted: { light: string; firstRun: boolean }) => {
+      if (localStorage.getItem('vesperum.light') === null) localStorage.setItem('vesperum.light', wanted.light);
+      if (!wanted.firstRun) localStorage.setItem('vesperum.first-note-read', 'yes');
+    },
+    { light, firstRun },
+  );
+  return { page, faults };
+}
+
+/** Waits until an element's text satisfies a condition, and answers it. */
+export async function textOf(page: Page, selector: string, wanted: RegExp = /./): Promise<string> {
+  await page.waitForFunction(
+    (at: string, pattern: string) => new RegExp(pattern, 's').test(document.querySelector(at)?.textContent ?? ''),
+    { timeout: 20_000 },
+    selector,
+    wanted.source,
+  );
+  return page.$eval(selector, (element) => element.textContent ?? '');
+}
+
+export const testId = (name: string): string => `[data-testid="${name}"]`;
+
+/** Waits until the class on the desk is in the store. */
+export const saved = (page: Page): Promise<unknown> =>
+  page.waitForSelector('[data-standing="saved"]', { timeout: 20_000 });

@@ -1,0 +1,45 @@
+import { writtenSide } from '../../../core/movement/cycleFor';
+import { type Movement, usualName } from '../../../core/movement/movement';
+import { tellingPosture } from '../../../core/movement/tellingPosture';
+import type { Session } from '../../../core/session/session';
+import type { Repertoire } from '../../app/repertoire';
+import { sectionWord } from '../../app/words';
+import { Footprints } from '../../drawing/Footprints';
+
+interface Props {
+  readonly session: Session;
+  readonly repertoire: Repertoire;
+}
+
+/** A class at a glance: its main movements as pictures, the rest by name. */
+export function Contents({ session, repertoire }: Props) {
+  return (
+    <div className="contents">
+      {session.sections.map(({ kind, items }) => {
+        const movements = items.flatMap((item) =>
+          item.kind === 'movement'
+            ? [repertoire.find(item.movementId)].filter((found): found is Movement => !!found)
+            : [],
+        );
+        if (movements.length === 0) return null;
+        return (
+          <section key={kind} aria-label={sectionWord(kind)}>
+            <h3>{sectionWord(kind)}</h3>
+            {kind === 'main' ? <Pictures movements={movements} /> : <p>{movements.map(usualName).join(', ')}</p>}
+          </section>
+        );
+      })}
+    </div>
+  );
+}
+
+const Pictures = ({ movements }: { readonly movements: readonly Movement[] }) => (
+  <ol className="contents-pictures">
+    {movements.map((movement, place) => (
+      <li key={`${place}-${movement.id}`}>
+        <Footprints posture={tellingPosture(movement, writtenSide(movement))} height={54} />
+        <span className="name">{usualName(movement)}</span>
+      </li>
+    ))}
+  </ol>
+);
