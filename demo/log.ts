@@ -41,6 +41,6 @@ export function demoLog(session: Session, find: FindMovement): ClassLog {
     plan: session,
     items: loggedItems(session, timeline, teaching, find),
     attendance: 13,
-    notes: 'Two late from the tram works. Waves wanted one more. One knee grumbled in the bow, left; higher next time.',
+    notes: 'Two late from work. Waves wanted one more. One knee grumbled in the bow, left; higher next time.',
   };
 }

@@ -5,10 +5,14 @@ import type { Movement } from '../../core/movement/movement';
 import type { ClassLog } from '../../core/record/classLog';
 import type { Session } from '../../core/session/session';
 
+/** Plain JSON and problems alike. */
+const isJsonContentType = (headers: Headers): boolean =>
+  /\bapplication\/([a-z-]+\+)?json\b/.test(headers.get('content-type') ?? '');
+
 /** Everything the interface asks of the server, typed by the schemas the server validates with. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api/', responseHandler: 'content-type' }),
+  baseQuery: fetchBaseQuery({ baseUrl: '/api/', responseHandler: 'content-type', isJsonContentType }),
   tagTypes: ['sessions', 'logs'],
   endpoints: (build) => ({
     movements: build.query<Movement[], void>({ query: () => 'movements', keepUnusedDataFor: 86_400 }),

@@ -99,6 +99,7 @@ export function themeOf(name: LightName): ThemeConfig {
         ...(name === 'dusk' ? { primaryColor: light.paper } : {}),
       },
       Input: { activeShadow: 'none' },
+      Segmented: { itemColor: light.ink, trackBg: light.well },
     },
   };
 }

@@ -21,7 +21,12 @@ export function JumpField() {
   const navigate = useNavigate();
   const repertoire = useRepertoire();
   const { data: sessions } = api.useSessionsQuery();
-  useHotkeys('/', () => field.current?.focus(), { preventDefault: true });
+  useHotkeys('/', () => field.current?.focus(), {
+    preventDefault: true,
+    // By the sign, wherever a keyboard keeps it.
+    useKey: true,
+    ignoreModifiers: true,
+  });
 
   const options = useMemo(() => {
     const wanted = text.trim().toLowerCase();

@@ -39,7 +39,7 @@ function Shown({ log }: { readonly log: ClassLog }) {
         </p>
         <h1>{log.plan.title}</h1>
         <p className="number">
-          <strong>{minutes(actual)}</strong> taught, {minutes(planned)} planned: {differenceWords(actual - planned)}.{' '}
+          <strong>{minutes(actual)}</strong> taught, {minutes(planned)} planned: {differenceWords(actual, planned)}.{' '}
           <Link to={`/sessions/${log.sessionId}`}>The plan</Link>
         </p>
       </header>
@@ -104,9 +104,7 @@ const LogLine = ({ item, longest, begins }: LogLineProps) => (
     </td>
     <td>
       {item.outcome}
-      {item.outcome !== 'left out' && (
-        <span className="faded">, {differenceWords(item.actualMs - item.plannedMs)}</span>
-      )}
+      {item.outcome !== 'left out' && <span className="faded">, {differenceWords(item.actualMs, item.plannedMs)}</span>}
     </td>
   </tr>
 );

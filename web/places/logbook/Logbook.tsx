@@ -52,7 +52,7 @@ export function Logbook() {
           },
           { title: 'Planned', align: 'right', className: 'number', render: (_, { plannedMs }) => minutes(plannedMs) },
           { title: 'Taught', align: 'right', className: 'number', render: (_, { actualMs }) => minutes(actualMs) },
-          { title: 'Difference', render: (_, { plannedMs, actualMs }) => differenceWords(actualMs - plannedMs) },
+          { title: 'Difference', render: (_, { plannedMs, actualMs }) => differenceWords(actualMs, plannedMs) },
           {
             title: 'Came',
             align: 'right',

@@ -1,8 +1,13 @@
 import { inWords } from '../../app/words';
 
-/** Differences smaller than this are none, milliseconds. */
-const SAME = 1500;
+const seconds = (ms: number): number => Math.round(ms / 1000);
 
-/** How much longer or shorter than planned, in words. */
-export const differenceWords = (ms: number): string =>
-  Math.abs(ms) < SAME ? 'as planned' : `${inWords(ms)} ${ms > 0 ? 'longer' : 'shorter'}`;
+/**
+ * How much longer or shorter than planned, in words. Reckoned from the seconds that are shown, so that a reader who
+ * subtracts them comes to the same answer. `differenceWords(90000, 60000)` is "30 s longer".
+ */
+export function differenceWords(actualMs: number, plannedMs: number): string {
+  const difference = seconds(actualMs) - seconds(plannedMs);
+  if (difference === 0) return 'as planned';
+  return `${inWords(difference * 1000)} ${difference > 0 ? 'longer' : 'shorter'}`;
+}

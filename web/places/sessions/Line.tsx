@@ -173,7 +173,7 @@ export const Line = memo(function Line({
         className="bare number line-minutes"
         tabIndex={-1}
         onClick={() => onTake(item.id)}
-        aria-label={`Why ${inWords(lengthMs)}?`}
+        title="What these minutes are made of"
       >
         {minutes(lengthMs)}
         <span className="line-why">why?</span>

@@ -34,8 +34,11 @@ interface Hand {
 export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (itemId: string | null) => void) {
   const dispatch = useAppDispatch();
 
-  const step = ({ item }: Hand, direction: 1 | -1) =>
-    dispatch(lineChanged({ id: item.id, item: stepLine(item, direction, repertoire) }));
+  const step = ({ item }: Hand, direction: 1 | -1) => {
+    const next = stepLine(item, direction, repertoire);
+    // At the end of its range a count stays, and there is nothing to undo.
+    if (JSON.stringify(next) !== JSON.stringify(item)) dispatch(lineChanged({ id: item.id, item: next }));
+  };
   const move = ({ item }: Hand, direction: 1 | -1) => {
     const to = neighbourPlace(session, item.id, direction);
     if (to) dispatch(lineMoved({ id: item.id, to }));

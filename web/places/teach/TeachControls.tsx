@@ -67,8 +67,10 @@ export function TeachControls({ steering, teaching, pace, mirrored, muted, onMir
   useHotkeys(['left', 'pageup'], steering.back, keys);
   useHotkeys(['right', 'pagedown'], steering.skip, keys);
   useHotkeys('o', steering.once, keys);
-  useHotkeys(['-', 'minus'], steering.slower, { ...keys, useKey: true });
-  useHotkeys(['+', '=', 'plus', 'equal'], steering.faster, { ...keys, useKey: true });
+  // By the sign, wherever a keyboard keeps it; the plus is a key here, not a joint between keys.
+  const bySign = { ...keys, useKey: true, ignoreModifiers: true, splitKey: '|' } as const;
+  useHotkeys('-', steering.slower, bySign);
+  useHotkeys(['+', '='], steering.faster, bySign);
   useHotkeys('m', onMirror, keys);
   useHotkeys('b', onMute, keys);
   useHotkeys('l', onLight, keys);

@@ -100,7 +100,6 @@ function NextClassShown({ session, repertoire }: { readonly session: Session; re
       ) : (
         <p className="today-ready">It fills its slot, from warm-up to cool-down.</p>
       )}
-      <Contents session={session} repertoire={repertoire} />
       <div className="today-acts">
         <Button
           type="primary"
@@ -114,6 +113,7 @@ function NextClassShown({ session, repertoire }: { readonly session: Session; re
           Running order
         </Button>
       </div>
+      <Contents session={session} repertoire={repertoire} />
     </section>
   );
 }

@@ -1,0 +1,50 @@
+import { join } from 'node:path';
+import type { Page } from 'puppeteer-core';
+import type { StoredSession } from '../core/formats/api';
+import { type Session, Session as SessionSchema } from '../core/session/session';
+import { timelineOf } from '../core/session/timeline';
+import { readRepertoire } from '../server/repertoire';
+import { clockAt } from '../web/app/words';
+
+const movements = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));
+export const find = (id: string) => movements.find((movement) => movement.id === id);
+
+/** The class as the server holds it. */
+export async function stored(url: string, id: string): Promise<StoredSession> {
+  const answer = await fetch(`${url}/api/sessions/${id}`);
+  const body = (await answer.json()) as StoredSession;
+  return { ...body, session: SessionSchema.parse(body.session) };
+}
+
+/** The timeline by the engine itself, without the interface. */
+export function computed(session: Session) {
+  const answer = timelineOf(session, find);
+  if (!answer.ok) throw new Error('The class cannot be timed');
+  return answer.timeline;
+}
+
+/** When a class ends, by the engine itself. */
+export const endOf = (session: Session): string => clockAt(session.startsAt, computed(session).totalMs);
+
+/** The ids of a class's lines, section by section. */
+export const linesOf = ({ sections }: Session): string[][] => sections.map(({ items }) => items.map(({ id }) => id));
+
+export const line = (id: string): string => `[data-line="${id}"]`;
+
+/** Puts the keyboard on a line. */
+export async function takeLine(page: Page, id: string): Promise<void> {
+  await page.waitForSelector(line(id));
+  await page.focus(line(id));
+}
+
+/** Types into the field that adds to a section, and takes the first offer. */
+export async function addLine(page: Page, section: number, text: string): Promise<void> {
+  const count = () => page.$$eval('[data-line]', (lines) => lines.length);
+  const before = await count();
+  await page.waitForSelector(`#add-to-${section}`);
+  await page.focus(`#add-to-${section}`);
+  await page.keyboard.type(text);
+  await page.waitForSelector('.add-offer');
+  await page.keyboard.press('Enter');
+  await page.waitForFunction((least: number) => document.querySelectorAll('[data-line]').length > least, {}, before);
+}

@@ -1,0 +1,176 @@
+import axe from 'axe-core';
+import type { Browser, Page } from 'puppeteer-core';
+import { openBrowser, openHouse, openPage, type RunningHouse, textOf } from './house';
+
+let house: RunningHouse;
+let browser: Browser;
+beforeAll(async () => {
+  [house, browser] = await Promise.all([openHouse(), openBrowser()]);
+});
+afterAll(async () => {
+  await browser.close();
+  await house.close();
+});
+
+const SCREENS: [string, string, string][] = [
+  ['today', '/', '.today-next h2'],
+  ['the repertoire', '/repertoire', '.wall li'],
+  ['a movement', '/repertoire/brush-knee', '.movement-strip'],
+  ['the sessions', '/sessions', '.sessions-title'],
+  ['a running order', '/sessions/evening-week-4', '[data-line]'],
+  ['the logbook', '/logbook', '.logbook tbody a'],
+  ['a record', '/logbook/evening-week-3-taught', '.log-lines'],
+  ['the threshold of teaching', '/teach/evening-week-4', '.teach-begin'],
+];
+
+/** The serious and critical faults axe finds on a page. */
+async function graveFaults(page: Page): Promise<string[]> {
+  await page.evaluate(axe.source);
+  return page.evaluate(async () => {
+    const { violations } = await (window as unknown as { axe: typeof axe }).axe.run(document);
+    return violations
+      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`);
+  });
+}
+
+describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
+  test.each(SCREENS)('%s has no grave fault for anyone, and no error', async (_name, path, ready) => {
+    const { page, faults } = await openPage(browser, { light });
+    await page.goto(house.url + path, { waitUntil: 'networkidle0' });
+    await page.waitForSelector(ready);
+    expect(await graveFaults(page)).toEqual([]);
+    expect(faults).toEqual([]);
+    await page.close();
+  });
+
+  test('teaching, a line in hand, offers while typing and the note of the first run have none either', async () => {
+    const { page } = await openPage(browser, { light, firstRun: true });
+    await page.goto(`${house.url}/sessions/evening-week-4`, { waitUntil: 'networkidle0' });
+    await page.waitForSelector('.shell-first');
+    await page.focus('[data-line="main-3-cloud-hands"]');
+    await page.waitForSelector('.why');
+    expect(await graveFaults(page)).toEqual([]);
+    await page.focus('#add-to-2');
+    await page.keyboard.type('push 4');
+    await page.waitForSelector('.add-offer');
+    expect(await graveFaults(page)).toEqual([]);
+    await page.goto(`${house.url}/teach/evening-week-4`, { waitUntil: 'networkidle0' });
+    await page.click('.teach-begin');
+    await page.waitForSelector('main.teach[data-plan-ms]');
+    expect(await graveFaults(page)).toEqual([]);
+  });
+});
+
+test.each(SCREENS)('%s fits a tablet held upright without scrolling sideways', async (_name, path, ready) => {
+  const { page } = await openPage(browser);
+  await page.setViewport({ width: 820, height: 1180 });
+  await page.goto(house.url + path, { waitUntil: 'networkidle0' });
+  await page.waitForSelector(ready);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
+  await page.close();
+});
+
+test('the first run says what this is and is not, once', async () => {
+  const { page } = await openPage(browser, { firstRun: true });
+  await page.goto(house.url, { waitUntil: 'networkidle0' });
+  expect(await textOf(page, '.shell-first')).toContain('does not diagnose or treat');
+  await page.click('.shell-first button');
+  await page.reload({ waitUntil: 'networkidle0' });
+  expect(await page.$('.shell-first')).toBeNull();
+});
+
+test('the repertoire is narrowed by what is wanted and found by any name', async () => {
+  const { page } = await openPage(browser);
+  await page.goto(`${house.url}/repertoire`, { waitUntil: 'networkidle0' });
+  await page.type('.repertoire header input', 'yunshou');
+  await textOf(page, '.wall li:first-child h2', /Cloud Hands/);
+  await page.goto(`${house.url}/repertoire?role=closing&seated=yes`, { waitUntil: 'networkidle0' });
+  const names = await page.$$eval('.wall h2', (titles) => titles.map(({ textContent }) => textContent));
+  expect(names).toContain('Stillness');
+  expect(names).not.toContain('Cloud Hands');
+  await page.goto(`${house.url}/repertoire?find=qqxxzz`, { waitUntil: 'networkidle0' });
+  await textOf(page, '.notice', /No movement is like that/);
+  await page.click('.notice button');
+  await page.waitForSelector('.wall li');
+});
+
+test('the other side of a movement is drawn as its mirror image', async () => {
+  const { page } = await openPage(browser);
+  await page.goto(`${house.url}/repertoire/brush-knee`, { waitUntil: 'networkidle0' });
+  const labels = () =>
+    page.$$eval('.movement-strip svg', (pictures) =>
+      pictures.map((picture) => picture.getAttribute('aria-label') ?? ''),
+    );
+  const left = await labels();
+  await page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('.ant-segmented-item-label')]
+      .find(({ textContent }) => textContent === 'Right side')
+      ?.click(),
+  );
+  await page.waitForFunction(
+    (before: string) => document.querySelector('.movement-strip svg')?.getAttribute('aria-label') !== before,
+    {},
+    left[0] ?? '',
+  );
+  expect(left.at(-1)).toBe('bow stance, left front foot: left 70 percent, right 30 percent');
+  expect((await labels()).at(-1)).toBe('bow stance, right front foot: left 30 percent, right 70 percent');
+});
+
+test('with motion reduced the horizon changes place only at the turn of the breath', async () => {
+  const { page } = await openPage(browser);
+  await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
+  await page.goto(`${house.url}/teach/depot-twenty`, { waitUntil: 'networkidle0' });
+  await page.click('.teach-begin');
+  await page.waitForSelector('.horizon-land');
+  const levels = new Set<string>();
+  for (let look = 0; look < 12; look += 1) {
+    levels.add((await page.$eval('.horizon-land', (land) => (land as HTMLElement).dataset.level)) ?? '');
+    await new Promise((resolve) => setTimeout(resolve, 60));
+  }
+  expect(levels.size).toBe(1);
+});
+
+test('broken JSON over the wire to every route that writes changes nothing', async () => {
+  const everything = async () => {
+    const read = async (path: string) => (await fetch(house.url + path)).text();
+    const sessions = JSON.parse(await read('/api/sessions')) as { id: string }[];
+    return Promise.all([
+      ...sessions.map(({ id }) => read(`/api/sessions/${id}`)),
+      read('/api/logs'),
+      read('/api/logs/evening-week-3-taught'),
+    ]);
+  };
+  const before = await everything();
+  const writes = [
+    ['POST', '/api/sessions'],
+    ['PUT', '/api/sessions/evening-week-4'],
+    ['POST', '/api/logs'],
+    ['PUT', '/api/logs/evening-week-3-taught'],
+    ['POST', '/api/compute/timeline'],
+  ] as const;
+  for (const [method, path] of writes) {
+    for (const body of [
+      '{"session": {',
+      '[]',
+      '{"session":{"id":"evening-week-4"},"revision":1,"notes":7}',
+      '\u0000',
+    ]) {
+      const answer = await fetch(house.url + path, { method, headers: { 'content-type': 'application/json' }, body });
+      expect([path, answer.headers.get('content-type'), answer.status >= 400 && answer.status < 500]).toEqual([
+        path,
+        'application/problem+json; charset=utf-8',
+        true,
+      ]);
+    }
+  }
+  expect(await everything()).toEqual(before);
+});
+
+test('an address that leads nowhere says so and leads back', async () => {
+  const { page } = await openPage(browser);
+  await page.goto(`${house.url}/nowhere/at/all`, { waitUntil: 'networkidle0' });
+  await textOf(page, '.notice', /nothing at this address/);
+  await page.click('.notice button');
+  await page.waitForSelector('.today-next');
+});

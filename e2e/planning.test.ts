@@ -1,0 +1,211 @@
+import type { Browser, Page } from 'puppeteer-core';
+import { addLine, computed, endOf, line, linesOf, stored, takeLine } from './desk';
+import { openBrowser, openHouse, openPage, type RunningHouse, saved, testId, textOf } from './house';
+
+let house: RunningHouse;
+let browser: Browser;
+beforeAll(async () => {
+  [house, browser] = await Promise.all([openHouse(), openBrowser()]);
+});
+afterAll(async () => {
+  await browser.close();
+  await house.close();
+});
+
+const ID = 'evening-week-4';
+const open = async (path = `/sessions/${ID}`): Promise<{ page: Page; faults: string[] }> => {
+  const opened = await openPage(browser, {});
+  await opened.page.goto(house.url + path, { waitUntil: 'networkidle0' });
+  return opened;
+};
+const ends = (page: Page, wanted: string) => textOf(page, testId('ends'), new RegExp(`^${wanted}$`));
+
+test('a changed count moves the end by exactly what the engine says, and is still there after a reload', async () => {
+  const { page, faults } = await open();
+  const { session } = await stored(house.url, ID);
+  expect(await textOf(page, testId('ends'))).toBe(endOf(session));
+
+  const changed = structuredClone(session);
+  const item = changed.sections[2]?.items[0];
+  if (item?.kind !== 'movement') throw new Error('Raise and Sink is first');
+  item.count += 3;
+  const longer = computed(changed).totalMs - computed(session).totalMs;
+  expect(longer).toBeGreaterThan(20_000);
+
+  await takeLine(page, item.id);
+  for (let press = 0; press < 3; press += 1) await page.keyboard.press('+');
+  await ends(page, endOf(changed));
+  await saved(page);
+  await page.reload({ waitUntil: 'networkidle0' });
+  await ends(page, endOf(changed));
+  expect((await stored(house.url, ID)).session).toEqual(changed);
+  expect(faults).toEqual([]);
+});
+
+test('why a line takes its minutes: the parts on the screen add up to it', async () => {
+  const { page } = await open();
+  await takeLine(page, 'main-3-cloud-hands');
+  const seconds = await page.$$eval('.why tr', (rows) =>
+    rows.map((row) => {
+      const [m, s] = (row.querySelector('td')?.textContent ?? '').split(':').map(Number);
+      return (m ?? 0) * 60 + (s ?? 0);
+    }),
+  );
+  const total = seconds.pop() ?? 0;
+  // Each part is rounded to the second for the eye; the parts themselves sum to the millisecond.
+  expect(Math.abs(seconds.reduce((sum, part) => sum + part, 0) - total)).toBeLessThanOrEqual(seconds.length / 2);
+  expect(await textOf(page, '.why', /Moving, left/)).toMatch(/12 × 24 breaths at/);
+});
+
+test('a hundred and twenty steps can be undone and done again', async () => {
+  const { page } = await open('/sessions/depot-twenty');
+  const before = await textOf(page, testId('ends'));
+  await takeLine(page, 'main-0-lift-the-sky');
+  for (let press = 0; press < 60; press += 1) {
+    await page.keyboard.press(press % 2 === 0 ? '-' : '+');
+    await page.keyboard.press('r');
+    await takeLine(page, 'main-0-lift-the-sky');
+  }
+  const after = await textOf(page, testId('ends'));
+  expect(after).not.toBe(before);
+  const press = async (key: string) => {
+    await page.keyboard.down('Control');
+    for (let times = 0; times < 130; times += 1) await page.keyboard.press(key as 'z');
+    await page.keyboard.up('Control');
+  };
+  await press('z');
+  await ends(page, before);
+  await press('y');
+  await ends(page, after);
+});
+
+test('with the keyboard only: found, changed, moved, doubled, removed, undone, added to', async () => {
+  const { page, faults } = await open('/');
+  await page.keyboard.press('/');
+  await page.keyboard.type('six of');
+  await textOf(page, '.ant-select-dropdown', /Six of the eight pieces/);
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('[data-line]');
+  const original = (await stored(house.url, 'morning-eight-pieces')).session;
+
+  for (let presses = 0; presses < 60; presses += 1) {
+    if (await page.evaluate(() => document.activeElement?.hasAttribute('data-line') ?? false)) break;
+    await page.keyboard.press('Tab');
+  }
+  const inHand = () => page.evaluate(() => (document.activeElement as HTMLElement).dataset.line);
+  expect(await inHand()).toBe('welcome');
+  await page.keyboard.press('ArrowDown');
+  expect(await inHand()).toBe('opening-1-quiet-standing');
+  await page.keyboard.press('+');
+  await page.keyboard.down('Alt');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.up('Alt');
+  await page.keyboard.press('d');
+  await page.waitForFunction(() => document.querySelectorAll('section.passage--opening [data-line]').length === 4);
+  await page.keyboard.press('Delete');
+  await page.waitForFunction(() => document.querySelectorAll('section.passage--opening [data-line]').length === 3);
+  await page.waitForFunction(() => document.activeElement?.hasAttribute('data-line'));
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('a');
+  await page.keyboard.type('raise 4');
+  await page.waitForSelector('.add-offer');
+  await page.keyboard.press('Enter');
+  await page.waitForFunction(() => document.querySelectorAll('section.passage--opening [data-line]').length === 4);
+  await saved(page);
+
+  const { session } = await stored(house.url, 'morning-eight-pieces');
+  const [opening] = session.sections;
+  expect(
+    opening?.items.map((item) => (item.kind === 'movement' ? `${item.movementId} ${item.count}` : item.kind)),
+  ).toEqual(['talk', 'belly-breathing 6', 'quiet-standing 7', 'raise-and-sink 4']);
+  expect(linesOf(session).slice(1)).toEqual(linesOf(original).slice(1));
+  expect(faults).toEqual([]);
+});
+
+test('a line dragged below another is moved there', async () => {
+  const { page } = await open('/sessions/evening-week-3');
+  const [grip, target] = [
+    await page.waitForSelector(`${line('warm-up-0-shoulder-rolls')} .line-grip`),
+    await page.waitForSelector(line('warm-up-2-wrist-circles')),
+  ];
+  const from = await grip?.boundingBox();
+  const to = await target?.boundingBox();
+  if (!from || !to) throw new Error('the lines are on the screen');
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 8, to.y + to.height * 0.3, { steps: 8 });
+  await page.mouse.move(from.x + 8, to.y + to.height * 0.8, { steps: 4 });
+  await page.mouse.up();
+  await page.waitForSelector('[data-standing="unsaved"], [data-standing="saving"]');
+  await saved(page);
+  expect(linesOf((await stored(house.url, 'evening-week-3')).session)[1]?.slice(0, 3)).toEqual([
+    'warm-up-1-neck-turns',
+    'warm-up-2-wrist-circles',
+    'warm-up-0-shoulder-rolls',
+  ]);
+});
+
+test('rest and talk are added as they are written, and over the slot is said in plain words', async () => {
+  const { page } = await open();
+  await addLine(page, 2, 'talk 4 min about the choir');
+  expect(await textOf(page, '.slot-verdict', /too long/)).toMatch(/^\d+ min( \d+ s)? too long for the slot$/);
+  await addLine(page, 3, 'rest 45s');
+  await saved(page);
+  const { session } = await stored(house.url, ID);
+  expect(session.sections[2]?.items.at(-1)).toMatchObject({ kind: 'talk', seconds: 240, note: 'about the choir' });
+  expect(session.sections[3]?.items.at(-1)).toMatchObject({ kind: 'rest', seconds: 45 });
+});
+
+test('what is changed in two places: either is kept here, the other put aside, and nothing is lost', async () => {
+  const [first, second] = [await open('/sessions/depot-twenty'), await open('/sessions/depot-twenty')];
+  const rename = async (page: Page, name: string) => {
+    await page.click('.class-title', { clickCount: 3 });
+    await page.keyboard.type(name);
+  };
+  await rename(first.page, 'From the laptop');
+  await first.page.waitForSelector('[data-standing="unsaved"], [data-standing="saving"]');
+  await saved(first.page);
+  await rename(second.page, 'From the tablet');
+  await textOf(second.page, '.conflict-choices', /From the tablet.*From the laptop/);
+  await second.page.click('.conflict-choices .ant-btn-primary');
+  await saved(second.page);
+  await second.page.waitForFunction(() => document.querySelector('.conflict-choices') === null);
+  expect((await stored(house.url, 'depot-twenty')).session.title).toBe('From the tablet');
+  const all = (await (await fetch(`${house.url}/api/sessions`)).json()) as { title: string }[];
+  expect(all.map(({ title }) => title)).toContainEqual(expect.stringMatching(/^From the laptop \(put aside /));
+});
+
+test('a class taken away can be brought back', async () => {
+  const { page } = await open('/sessions');
+  await page.click('[aria-label="Take away Clouds and waves, first time"]');
+  await page.waitForFunction(() => !document.querySelector('[aria-label="Take away Clouds and waves, first time"]'));
+  await page.click('.ant-notification button.ant-btn');
+  await page.waitForSelector('[aria-label="Take away Clouds and waves, first time"]');
+});
+
+test('the server going away while editing loses nothing, however the page ends', async () => {
+  const { page } = await open();
+  const before = (await stored(house.url, ID)).session;
+  await house.stop();
+  await takeLine(page, 'main-0-raise-and-sink');
+  await page.keyboard.press('+');
+  await page.waitForSelector('[data-standing="away"]', { timeout: 20_000 });
+  await page.keyboard.press('+');
+  await house.start();
+  await saved(page);
+  const counted = ({ sections }: typeof before) => {
+    const item = sections[2]?.items[0];
+    return item?.kind === 'movement' ? item.count : 0;
+  };
+  const now = (await stored(house.url, ID)).session;
+  expect(counted(now)).toBe(counted(before) + 2);
+
+  await house.stop();
+  await page.keyboard.press('+');
+  await page.waitForSelector('[data-standing="away"]', { timeout: 20_000 });
+  await page.goto('about:blank');
+  await house.start();
+  await page.goto(`${house.url}/sessions/${ID}`, { waitUntil: 'networkidle0' });
+  await saved(page);
+  expect(counted((await stored(house.url, ID)).session)).toBe(counted(before) + 3);
+});

@@ -1,0 +1,246 @@
+import type { Browser, Page } from 'puppeteer-core';
+import { ClassLog } from '../core/record/classLog';
+import { segmentAt } from '../core/session/segmentAt';
+import { addLine, computed, find, stored } from './desk';
+import { openBrowser, openHouse, openPage, type RunningHouse, saved, testId, textOf } from './house';
+
+let house: RunningHouse;
+let browser: Browser;
+beforeAll(async () => {
+  [house, browser] = await Promise.all([openHouse(), openBrowser()]);
+});
+afterAll(async () => {
+  await browser.close();
+  await house.close();
+});
+
+/** A page whose monotonic clock can be moved forward. */
+async function openWithClock(
+  path: string,
+): Promise<{ page: Page; faults: string[]; forward: (ms: number) => Promise<void> }> {
+  const { page, faults } = await openPage(browser, {});
+  await page.evaluateOnNewDocument(() => {
+    const real = performance.now.bind(performance);
+    let ahead = 0;
+    performance.now = () => real() + ahead;
+    Object.assign(window, {
+      forward: (ms: number) => {
+        ahead += ms;
+      },
+    });
+  });
+  await page.goto(house.url + path, { waitUntil: 'networkidle0' });
+  const forward = async (ms: number) => {
+    await page.evaluate((by: number) => (window as unknown as { forward: (ms: number) => void }).forward(by), ms);
+    // Two frames: one that sees the new time, one that has drawn it.
+    await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
+  };
+  return { page, faults, forward };
+}
+
+/** What the teaching screen says of itself at one instant. */
+const reading = (page: Page) =>
+  page.$eval('main.teach', (element) => {
+    const { planMs, clock, segment, breath } = (element as HTMLElement).dataset;
+    return { planMs: Number(planMs), clock: Number(clock), segment: Number(segment), breath };
+  });
+
+const begin = async (page: Page) => {
+  await (await page.waitForSelector('.teach-begin'))?.click();
+  await page.waitForSelector('main.teach[data-plan-ms]');
+};
+
+test('after 60 simulated minutes the phase is within 50 ms of the timeline, in leaps and in steps', async () => {
+  const { session } = await stored(house.url, 'evening-week-4');
+  // A longer class, so that an hour in it is still being taught.
+  const main = session.sections[2];
+  if (!main) throw new Error('the demo class has a main part');
+  const talk = { kind: 'talk' as const, id: 'long-talk', seconds: 1200, note: '' };
+  const longer = {
+    ...session,
+    id: 'long-evening',
+    sections: session.sections.with(0, { ...session.sections[0], items: [talk] } as typeof main),
+  };
+  const headers = { 'content-type': 'application/json' };
+  await fetch(`${house.url}/api/sessions`, { method: 'POST', headers, body: JSON.stringify({ session: longer }) });
+  const timeline = computed(longer);
+
+  const { page, forward, faults } = await openWithClock('/teach/long-evening');
+  await begin(page);
+  const first = await reading(page);
+  const check = async () => {
+    const now = await reading(page);
+    const expected = first.planMs + (now.clock - first.clock);
+    expect(Math.abs(now.planMs - expected)).toBeLessThan(50);
+    const segment = timeline.segments[segmentAt(timeline, now.planMs)];
+    expect([now.segment, now.breath]).toEqual([segmentAt(timeline, now.planMs), segment?.breath ?? 'none']);
+    return now;
+  };
+  for (let step = 0; step < 30; step += 1) {
+    await forward(60_000 + step * 37);
+    await check();
+  }
+  await forward(30 * 60_000);
+  const last = await check();
+  expect(last.clock - first.clock).toBeGreaterThan(3_600_000);
+  expect(faults).toEqual([]);
+});
+
+test('a reload in mid-class resumes on the same breath', async () => {
+  const { page, forward } = await openWithClock('/teach/morning-eight-pieces');
+  await begin(page);
+  await forward(700_000);
+  await page.keyboard.press('Space');
+  await textOf(page, '.teach-call', /Paused/);
+  const before = await reading(page);
+  await page.reload({ waitUntil: 'networkidle0' });
+  await page.waitForSelector('main.teach[data-plan-ms]');
+  const after = await reading(page);
+  expect([after.segment, after.planMs]).toEqual([before.segment, before.planMs]);
+  await textOf(page, '.teach-call', /Paused/);
+
+  await page.keyboard.press('Space');
+  await forward(20_000);
+  const running = await reading(page);
+  await page.reload({ waitUntil: 'networkidle0' });
+  await page.waitForSelector('main.teach[data-plan-ms]');
+  const resumed = await reading(page);
+  expect(resumed.planMs).toBeGreaterThanOrEqual(running.planMs);
+  expect(resumed.planMs - running.planMs).toBeLessThan(3000);
+});
+
+test('the side is said for the class and for the instructor, and the last repetition is called', async () => {
+  const { page, forward } = await openWithClock('/teach/evening-week-4');
+  await begin(page);
+  const { session } = await stored(house.url, 'evening-week-4');
+  const { segments } = computed(session);
+  const go = async (wanted: (segment: (typeof segments)[number]) => boolean) => {
+    const target = segments.find(wanted);
+    if (!target) throw new Error('no such moment');
+    await forward(target.startMs + 400 - (await reading(page)).planMs);
+    return target;
+  };
+  await go(({ movementId, kind, side }) => movementId === 'cloud-hands' && kind === 'move' && side === 'left');
+  expect(await textOf(page, testId('side'), /left/)).toContain('the class’s left, your right');
+  expect(await textOf(page, testId('count'))).toMatch(/^4/);
+  await page.keyboard.press('m');
+  expect(await textOf(page, testId('side'), /and yours/)).toContain('the class’s left and yours');
+  await page.keyboard.press('m');
+  await go(
+    ({ movementId, repetition, of, side }) =>
+      movementId === 'cloud-hands' && repetition === of && of !== null && side === 'right',
+  );
+  expect(await textOf(page, '.teach-call')).toBe('Last one');
+  expect(await textOf(page, testId('count'))).toContain('last one');
+  expect(await textOf(page, testId('side'))).toContain('the class’s right, your left');
+  expect(await textOf(page, '.teach-next')).toBe('Next: Rest');
+});
+
+test('steering: slower, faster, once more, back, skip, and the clock says how far behind', async () => {
+  const { page, forward } = await openWithClock('/teach/depot-twenty');
+  await begin(page);
+  await forward(10_000);
+  const usual = await textOf(page, testId('pace'), /a minute/);
+  await page.keyboard.press('-');
+  await page.waitForFunction(
+    (pace: string) => document.querySelector('[data-testid="pace"]')?.textContent !== pace,
+    {},
+    usual,
+  );
+  await page.keyboard.press('+');
+  await textOf(page, testId('pace'), new RegExp(`^${usual.replace('.', '\\.')}$`));
+  const count = async () => Number(/^\d+/.exec(await textOf(page, testId('count')))?.[0]);
+  const [left, { planMs }] = [await count(), await reading(page)];
+  await page.keyboard.press('o');
+  await page.waitForFunction(
+    (before: number) => Number((document.querySelector('main.teach') as HTMLElement).dataset.planMs) < before - 3000,
+    {},
+    planMs,
+  );
+  expect(await count()).toBe(left + 1);
+  await page.keyboard.press('Space');
+  await forward(95_000);
+  await page.keyboard.press('Space');
+  expect(await textOf(page, testId('standing'), /behind/)).toMatch(/^1 min 4\d s behind$/);
+  await page.keyboard.press('ArrowRight');
+  await textOf(page, '.teach-name', /Swinging Hands/);
+  await forward(10_000);
+  await page.keyboard.press('ArrowRight');
+  await textOf(page, '.teach-name', /Shoulder Rolls/);
+  await page.keyboard.press('ArrowLeft');
+  await textOf(page, '.teach-name', /Swinging Hands/);
+});
+
+test('a new class from nothing is built, taught, written down, and found again after a restart', async () => {
+  const { page, forward, faults } = await openWithClock('/sessions');
+  await page.click('.sessions header button');
+  await page.waitForSelector('.class-title');
+  await page.click('.class-title', { clickCount: 3 });
+  await page.keyboard.type('Yard, wet day');
+  await addLine(page, 0, 'quiet 3');
+  await addLine(page, 1, 'ankle circles 8');
+  await addLine(page, 2, 'yunshou 3 2 rounds');
+  await addLine(page, 3, 'rest 20');
+  await addLine(page, 4, '收靜 4');
+  await saved(page);
+  const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+  const { session } = await stored(house.url, id);
+  const { totalMs } = computed(session);
+  expect(session.title).toBe('Yard, wet day');
+  expect(
+    session.sections
+      .flatMap(({ items }) => items)
+      .map((item) => (item.kind === 'movement' ? item.movementId : item.kind)),
+  ).toEqual(['quiet-standing', 'ankle-circles', 'cloud-hands', 'rest', 'stillness']);
+
+  await page.goto(`${house.url}/teach/${id}`, { waitUntil: 'networkidle0' });
+  await begin(page);
+  await forward(computed(session).items[1]?.startMs ?? 0);
+  await page.keyboard.press('ArrowRight');
+  await textOf(page, '.teach-name', /Cloud Hands/);
+  await forward(totalMs);
+  await textOf(page, 'main.teach h1', /The class is done/);
+  await page.click('.teach-begin');
+  await textOf(page, '.log h1', /Yard, wet day/);
+  const logId = new URL(page.url()).pathname.split('/').at(-1);
+  const log = ClassLog.parse(await (await fetch(`${house.url}/api/logs/${logId}`)).json());
+  expect(
+    log.items.map(({ title, outcome, doneTimes, plannedTimes }) => `${title}: ${outcome} ${doneTimes}/${plannedTimes}`),
+  ).toEqual([
+    'Quiet Standing: done 3/3',
+    'Ankle Circles: left out 0/4',
+    'Cloud Hands: done 12/12',
+    'Rest: done 1/1',
+    'Stillness: done 4/4',
+  ]);
+  await page.type('#log-attendance', '8');
+  await page.type('#log-words', 'Wet yard, all inside.');
+  await page.click('.log-notes button[type=submit]');
+  await textOf(page, '.log-save', /Written\./);
+
+  await house.stop();
+  await house.start();
+  await page.goto(`${house.url}/logbook`, { waitUntil: 'networkidle0' });
+  expect(await textOf(page, '.logbook tbody', /Yard, wet day/)).toMatch(/Yard, wet day.*8/s);
+  await page.goto(`${house.url}/sessions/${id}`, { waitUntil: 'networkidle0' });
+  expect(await page.$$eval('[data-line]', (lines) => lines.length)).toBe(5);
+  expect(faults).toEqual([]);
+  expect(find('cloud-hands')).toBeDefined();
+});
+
+test('the server being away at the end keeps the class until it can be written', async () => {
+  const { page, forward } = await openWithClock('/teach/depot-twenty');
+  await page.evaluate(() => localStorage.removeItem('vesperum.teaching.depot-twenty'));
+  await page.reload({ waitUntil: 'networkidle0' });
+  await begin(page);
+  await forward(60_000);
+  await house.stop();
+  await page.keyboard.press('e');
+  await textOf(page, 'main.teach h1', /End the class here/);
+  await page.click('.teach-begin');
+  await textOf(page, '[role=alert]', /does not answer/);
+  await house.start();
+  await page.click('.teach-begin');
+  await textOf(page, '.log h1', /Twenty minutes/);
+  expect(await page.evaluate(() => localStorage.getItem('vesperum.teaching.depot-twenty'))).toBeNull();
+});
