@@ -1,12 +1,13 @@
 import axe from 'axe-core';
 import type { Browser, Page } from 'puppeteer-core';
-import { openBrowser, openHouse, openPage, type RunningHouse, textOf } from './house';
+import { closePages, openBrowser, openHouse, openPage, type RunningHouse, textOf } from './house';
 
 let house: RunningHouse;
 let browser: Browser;
 beforeAll(async () => {
   [house, browser] = await Promise.all([openHouse(), openBrowser()]);
 });
+afterEach(closePages);
 afterAll(async () => {
   await browser.close();
   await house.close();
@@ -27,7 +28,7 @@ const SCREENS: [string, string, string][] = [
 async function graveFaults(page: Page): Promise<string[]> {
   await page.evaluate(axe.source);
   return page.evaluate(async () => {
-    const { violations } = await (window as unknown as { axe: typeof axe }).axe.run(document);
+    const { violations } = await (window as unknown as { axe: typeof axe }).axe.run(document, { resultTypes: ['violations'] });
     return violations
       .filter(({ impact }) => impact === 'serious' || impact === 'critical')
       .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`);
@@ -41,7 +42,6 @@ describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
     await page.waitForSelector(ready);
     expect(await graveFaults(page)).toEqual([]);
     expect(faults).toEqual([]);
-    await page.close();
   });
 
   test('teaching, a line in hand, offers while typing and the note of the first run have none either', async () => {
@@ -68,7 +68,6 @@ test.each(SCREENS)('%s fits a tablet held upright without scrolling sideways', a
   await page.goto(house.url + path, { waitUntil: 'networkidle0' });
   await page.waitForSelector(ready);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
-  await page.close();
 });
 
 test('the first run says what this is and is not, once', async () => {

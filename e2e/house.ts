@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import puppeteer, { type Browser, type BrowserContext, type Page } from 'puppeteer-core';
 
 const root = join(import.meta.dirname, '..');
 const CHROMIUM = [process.env.VESPERUM_CHROMIUM, '/usr/bin/chromium'].find((place) => place && existsSync(place));
@@ -91,12 +91,20 @@ interface Opening {
   readonly firstRun?: boolean;
 }
 
+const profiles: BrowserContext[] = [];
+
+/** Closes every page a test has opened: a class that goes on being taught takes the time of the next test. */
+export async function closePages(): Promise<void> {
+  await Promise.all(profiles.splice(0).map((profile) => profile.close()));
+}
+
 /** A page in a profile of its own, whose errors are collected in `faults`. */
 export async function openPage(
   browser: Browser,
   { light = 'lamp', firstRun = false }: Opening = {},
 ): Promise<{ page: Page; faults: string[] }> {
   const profile = await browser.createBrowserContext();
+  profiles.push(profile);
   const page = await profile.newPage();
   const faults: string[] = [];
   page.on('pageerror', (error) => faults.push(String(error)));

@@ -1,12 +1,13 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { addLine, computed, endOf, line, linesOf, stored, takeLine } from './desk';
-import { openBrowser, openHouse, openPage, type RunningHouse, saved, testId, textOf } from './house';
+import { closePages, openBrowser, openHouse, openPage, type RunningHouse, saved, testId, textOf } from './house';
 
 let house: RunningHouse;
 let browser: Browser;
 beforeAll(async () => {
   [house, browser] = await Promise.all([openHouse(), openBrowser()]);
 });
+afterEach(closePages);
 afterAll(async () => {
   await browser.close();
   await house.close();

@@ -2,33 +2,36 @@ import type { Browser, Page } from 'puppeteer-core';
 import { ClassLog } from '../core/record/classLog';
 import { segmentAt } from '../core/session/segmentAt';
 import { addLine, computed, find, stored } from './desk';
-import { openBrowser, openHouse, openPage, type RunningHouse, saved, testId, textOf } from './house';
+import { closePages, openBrowser, openHouse, openPage, type RunningHouse, saved, testId, textOf } from './house';
 
 let house: RunningHouse;
 let browser: Browser;
 beforeAll(async () => {
   [house, browser] = await Promise.all([openHouse(), openBrowser()]);
 });
+afterEach(closePages);
 afterAll(async () => {
   await browser.close();
   await house.close();
 });
 
-/** A page whose monotonic clock can be moved forward. */
+/** A page whose monotonic clock can be moved forward; a `still` clock moves in no other way. */
 async function openWithClock(
   path: string,
+  still = false,
 ): Promise<{ page: Page; faults: string[]; forward: (ms: number) => Promise<void> }> {
   const { page, faults } = await openPage(browser, {});
-  await page.evaluateOnNewDocument(() => {
+  await page.evaluateOnNewDocument((isStill: boolean) => {
     const real = performance.now.bind(performance);
+    const start = real();
     let ahead = 0;
-    performance.now = () => real() + ahead;
+    performance.now = () => (isStill ? start : real()) + ahead;
     Object.assign(window, {
       forward: (ms: number) => {
         ahead += ms;
       },
     });
-  });
+  }, still);
   await page.goto(house.url + path, { waitUntil: 'networkidle0' });
   const forward = async (ms: number) => {
     await page.evaluate((by: number) => (window as unknown as { forward: (ms: number) => void }).forward(by), ms);
@@ -110,7 +113,7 @@ test('a reload in mid-class resumes on the same breath', async () => {
 });
 
 test('the side is said for the class and for the instructor, and the last repetition is called', async () => {
-  const { page, forward } = await openWithClock('/teach/evening-week-4');
+  const { page, forward } = await openWithClock('/teach/evening-week-4', true);
   await begin(page);
   const { session } = await stored(house.url, 'evening-week-4');
   const { segments } = computed(session);
@@ -137,7 +140,7 @@ test('the side is said for the class and for the instructor, and the last repeti
 });
 
 test('steering: slower, faster, once more, back, skip, and the clock says how far behind', async () => {
-  const { page, forward } = await openWithClock('/teach/depot-twenty');
+  const { page, forward } = await openWithClock('/teach/depot-twenty', true);
   await begin(page);
   await forward(10_000);
   const usual = await textOf(page, testId('pace'), /a minute/);
@@ -172,7 +175,7 @@ test('steering: slower, faster, once more, back, skip, and the clock says how fa
 });
 
 test('a new class from nothing is built, taught, written down, and found again after a restart', async () => {
-  const { page, forward, faults } = await openWithClock('/sessions');
+  const { page, forward, faults } = await openWithClock('/sessions', true);
   await page.click('.sessions header button');
   await page.waitForSelector('.class-title');
   await page.click('.class-title', { clickCount: 3 });
@@ -229,7 +232,7 @@ test('a new class from nothing is built, taught, written down, and found again a
 });
 
 test('the server being away at the end keeps the class until it can be written', async () => {
-  const { page, forward } = await openWithClock('/teach/depot-twenty');
+  const { page, forward } = await openWithClock('/teach/depot-twenty', true);
   await page.evaluate(() => localStorage.removeItem('vesperum.teaching.depot-twenty'));
   await page.reload({ waitUntil: 'networkidle0' });
   await begin(page);

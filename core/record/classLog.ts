@@ -33,13 +33,13 @@ export const ClassLog = z.object({
 });
 export type ClassLog = z.infer<typeof ClassLog>;
 
-/** A line counts as left out when less than this was spent on it, milliseconds. Convention. */
-const TOUCHED = 1000;
+/** A line of which nothing was completed counts as left out when less than this was spent on it, milliseconds. Convention. */
+const PASSED_OVER = 3000;
 
 function outcomeOf(planned: number, done: number, actualMs: number, plannedMs: number): LoggedItem['outcome'] {
-  if (actualMs < Math.min(TOUCHED, plannedMs / 2)) return 'left out';
-  if (done < planned) return done === 0 && actualMs < TOUCHED ? 'left out' : 'cut short';
-  return done > planned ? 'done more' : 'done';
+  if (done === 0 && actualMs < Math.min(PASSED_OVER, plannedMs / 2)) return 'left out';
+  if (done === planned) return 'done';
+  return done < planned ? 'cut short' : 'done more';
 }
 
 const titleOf = (kind: string, note: string, movement: Movement | undefined): string => {

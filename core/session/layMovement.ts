@@ -3,6 +3,7 @@ import { cycleAmount } from '../movement/cycleAmount';
 import { phasesFor } from '../movement/cycleFor';
 import { type Movement, type PartName, usualName } from '../movement/movement';
 import { firstSide, type Pass, passesOf } from '../movement/pass';
+import type { Phase } from '../movement/phase';
 import { callFor } from './calls';
 import type { TimelineClock } from './clock';
 import { DIRECTION_CHANGE, SIDE_CHANGE } from './constants';
@@ -58,8 +59,19 @@ export function layMovement(lead: Lead, item: MovementItem, movement: Movement):
     clock.segment(seconds, { kind, ...base, ...moving, ...at, call });
   };
 
+  const drawn = new Map<string, readonly Phase[]>();
+  /** The phases of a part, made once for each side and direction however often they are repeated. */
+  const phasesOf = (name: PartName, { side, direction }: Pick<At, 'side' | 'direction'>): readonly Phase[] => {
+    const key = `${name} ${side} ${direction}`;
+    const known = drawn.get(key);
+    if (known) return known;
+    const phases = phasesFor(movement, name, side, direction);
+    drawn.set(key, phases);
+    return phases;
+  };
+
   const part = (kind: SegmentKind, name: PartName, at: At, completes = false) => {
-    const phases = phasesFor(movement, name, at.side, at.direction);
+    const phases = phasesOf(name, at);
     phases.forEach((phase, index) => {
       clock.segment(phaseSeconds(phase, ratio, pace, clock.sectionTime), {
         kind,
@@ -80,7 +92,7 @@ export function layMovement(lead: Lead, item: MovementItem, movement: Movement):
   const openingAt: At = { ...NOWHERE, side: firstOf(opening), direction: opening.direction };
 
   if (item.manner === 'explained') {
-    const cycle = phasesFor(movement, 'cycle', openingAt.side, openingAt.direction);
+    const cycle = phasesOf('cycle', openingAt);
     const start = clock.sectionTime + namingSeconds(usualName(movement));
     const length = cycle.reduce((t, phase) => t + phaseSeconds(phase, ratio, pace, t), start) - start;
     still('naming', namingSeconds(usualName(movement)), usualName(movement));

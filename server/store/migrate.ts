@@ -24,14 +24,19 @@ function readMigrations(folder: string): Migration[] {
     .map((file) => ({ number: Number(file.slice(0, 3)), sql: readFileSync(join(folder, file), 'utf8') }));
 }
 
+const OWN = join(import.meta.dirname, 'migrations');
+
+/** The number of the newest migration this version knows. */
+export const newestMigration = (folder = OWN): number => readMigrations(folder).at(-1)?.number ?? 0;
+
 /**
  * Brings a database up to date: every migration it has not seen, in order, all in one transaction.
  * The number of the last one is kept in the file's own `user_version`.
  * @throws NewerDatabaseError, having touched nothing, when the file knows a migration that this version does not
  */
-export function migrate(database: Database, folder = join(import.meta.dirname, 'migrations')): void {
+export function migrate(database: Database, folder = OWN): void {
   const migrations = readMigrations(folder);
-  const known = migrations.at(-1)?.number ?? 0;
+  const known = newestMigration(folder);
   const found = Number(database.pragma('user_version', { simple: true }));
   if (found > known) throw new NewerDatabaseError(found, known);
   database.transaction(() => {

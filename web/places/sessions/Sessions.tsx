@@ -9,7 +9,7 @@ import { slotVerdict } from '../../../core/session/slotVerdict';
 import { api } from '../../app/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, minutes, today } from '../../app/words';
-import { slotWords } from './SlotBar';
+import { slotWords } from './slotWords';
 import './sessions.css';
 
 /** All classes by their day, and a new one at one press. */

@@ -1,22 +1,8 @@
 import type { Timeline } from '../../../core/session/segment';
 import type { Session } from '../../../core/session/session';
-import { type SlotVerdict, slotVerdict } from '../../../core/session/slotVerdict';
+import { slotVerdict } from '../../../core/session/slotVerdict';
 import { clockAt, inWords, sectionWord } from '../../app/words';
-
-/** Over or under, in plain words. */
-export function slotWords({ state, beyondMs }: SlotVerdict, slotMinutes: number): string {
-  switch (state) {
-    case 'empty':
-      return `Nothing planned yet for ${slotMinutes} minutes`;
-    case 'over':
-      return `${inWords(beyondMs)} too long for the slot`;
-    case 'under':
-      return `${inWords(beyondMs)} of the slot still empty`;
-    case 'fits':
-      if (Math.abs(beyondMs) < 1000) return 'Fits the slot to the second';
-      return beyondMs > 0 ? `Fits, ${inWords(beyondMs)} past the end` : `Fits, ${inWords(beyondMs)} to spare`;
-  }
-}
+import { slotWords } from './slotWords';
 
 /** The slot as a bar that fills: one stretch per section to scale, the end of the slot as a mark. */
 export function SlotBar({ session, timeline }: { readonly session: Session; readonly timeline: Timeline }) {

@@ -1,0 +1,76 @@
+import { join } from 'node:path';
+import type { Page } from 'puppeteer-core';
+import { closePages, openBrowser, openHouse, openPage } from './house';
+
+/** Takes one picture of each main view, from the demo data, for the README. Needs a built interface (npm run build). */
+
+interface View {
+  readonly name: string;
+  readonly path: string;
+  readonly light?: 'lamp' | 'dusk';
+  readonly ready: string;
+  readonly size?: readonly [number, number];
+  readonly before?: (page: Page) => Promise<void>;
+}
+
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+const take = async (page: Page) => {
+  await page.focus('[data-line="main-3-cloud-hands"]');
+  await page.waitForSelector('.why');
+  await page.$eval('[data-line="main-0-raise-and-sink"]', (line) =>
+    window.scrollTo(0, (line as HTMLElement).offsetTop - 190),
+  );
+};
+
+const teach = async (page: Page) => {
+  await page.click('.teach-begin');
+  await page.waitForSelector('main.teach[data-plan-ms]');
+  for (let line = 0; line < 17; line += 1) {
+    await page.keyboard.press('ArrowRight');
+    await pause(60);
+  }
+  await page.waitForFunction(() => document.querySelector('.teach-call')?.textContent === 'Step out, shift', {
+    timeout: 90_000,
+  });
+  await pause(1800);
+};
+
+const VIEWS: readonly View[] = [
+  { name: 'today', path: '/', ready: '.today-next h2' },
+  { name: 'repertoire', path: '/repertoire', ready: '.wall li' },
+  { name: 'movement', path: '/repertoire/brush-knee', ready: '.movement-strip', light: 'dusk' },
+  { name: 'sessions', path: '/sessions', ready: '.sessions-title' },
+  { name: 'running-order', path: '/sessions/evening-week-4', ready: '[data-line]', before: take },
+  {
+    name: 'running-order-tablet',
+    path: '/sessions/evening-week-4',
+    ready: '[data-line]',
+    before: take,
+    size: [820, 1180],
+  },
+  { name: 'teach', path: '/teach/evening-week-4', ready: '.teach-begin', light: 'dusk', before: teach },
+  { name: 'logbook', path: '/logbook', ready: '.logbook tbody a' },
+  { name: 'record', path: '/logbook/evening-week-3-taught', ready: '.log-lines' },
+];
+
+const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
+const only = process.argv.slice(2);
+const [house, browser] = await Promise.all([openHouse(), openBrowser()]);
+try {
+  for (const { name, path, light = 'lamp', ready, size = [1280, 800], before } of VIEWS) {
+    if (only.length > 0 && !only.includes(name)) continue;
+    const { page } = await openPage(browser, { light });
+    await page.setViewport({ width: size[0], height: size[1] });
+    await page.goto(house.url + path, { waitUntil: 'networkidle0' });
+    await page.waitForSelector(ready);
+    await before?.(page);
+    await pause(400);
+    await page.screenshot({ path: join(folder, `${name}.png`) as `${string}.png` });
+    console.log(name);
+    await closePages();
+  }
+} finally {
+  await browser.close();
+  await house.close();
+}

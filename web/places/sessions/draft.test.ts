@@ -1,0 +1,67 @@
+import { configureStore } from '@reduxjs/toolkit';
+import { ActionCreators } from 'redux-undo';
+import { Session } from '../../../core/session/session';
+import { constant, line } from '../../../core/testing/sample';
+import { draftReducer, headed, lineAdded, lineRemoved, opened, paced, stood } from './draft';
+
+const session = (id: string): Session =>
+  Session.parse({
+    id,
+    title: 'Tuesday',
+    groupId: null,
+    date: null,
+    startsAt: '19:00',
+    slotMinutes: 60,
+    breath: { in: 1, out: 1 },
+    sections: [{ kind: 'main', pace: constant(6), items: [line({ id: 'a' })] }],
+  });
+
+const desk = () => {
+  const store = configureStore({ reducer: draftReducer });
+  store.dispatch(opened(session('one')));
+  return { store, present: () => store.getState().book.present, past: () => store.getState().book.past.length };
+};
+
+test('typing a title is one step, every other change a step of its own', () => {
+  const { store, present, past } = desk();
+  for (const title of ['W', 'We', 'Wednesday']) store.dispatch(headed({ title }));
+  expect(past()).toBe(1);
+  store.dispatch(headed({ slotMinutes: 45 }));
+  store.dispatch(headed({ slotMinutes: 30 }));
+  store.dispatch(lineRemoved('a'));
+  expect(past()).toBe(4);
+  store.dispatch(ActionCreators.undo());
+  expect(present()?.sections[0]?.items).toHaveLength(1);
+  store.dispatch(ActionCreators.jump(-3));
+  expect(present()).toEqual(session('one'));
+});
+
+test('two hundred steps back and forth come to the same class', () => {
+  const { store, present } = desk();
+  for (let step = 0; step < 200; step += 1) {
+    store.dispatch(lineAdded({ at: { section: 0, index: step }, item: line({ id: `n-${step}` }) }));
+  }
+  const built = present();
+  for (let step = 0; step < 200; step += 1) store.dispatch(ActionCreators.undo());
+  expect(present()).toEqual(session('one'));
+  for (let step = 0; step < 200; step += 1) store.dispatch(ActionCreators.redo());
+  expect(present()).toEqual(built);
+});
+
+test('another class laid on the desk cannot be undone into the one before', () => {
+  const { store, present } = desk();
+  store.dispatch(paced({ section: 0, pace: constant(5) }));
+  store.dispatch(opened(session('two')));
+  store.dispatch(ActionCreators.undo());
+  expect(present()?.id).toBe('two');
+  store.dispatch(headed({ title: 'Changed' }));
+  store.dispatch(ActionCreators.undo());
+  expect(present()).toEqual(session('two'));
+});
+
+test('how it stands with the server is not a step', () => {
+  const { store, past } = desk();
+  store.dispatch(stood({ kind: 'away' }));
+  expect(past()).toBe(0);
+  expect(store.getState().sync.standing.kind).toBe('away');
+});
