@@ -26,7 +26,7 @@ const take = async (page: Page) => {
 const teach = async (page: Page) => {
   await page.click('.teach-begin');
   await page.waitForSelector('main.teach[data-plan-ms]');
-  for (let line = 0; line < 17; line += 1) {
+  for (let line = 0; line < 16; line += 1) {
     await page.keyboard.press('ArrowRight');
     await pause(60);
   }

@@ -218,10 +218,10 @@ describe('the door', () => {
 
   test('a fault inside is answered without its stack', async () => {
     const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
-    house.database.exec('DROP TABLE class_log_items');
+    house.database.exec("UPDATE class_logs SET plan = '{}'");
     const answer = await house.ask('GET', '/api/logs/evening-week-3-taught');
     expect(answer.status).toBe(500);
-    expect(JSON.stringify(await answer.json())).not.toMatch(/SQLITE|no such table|\.ts/);
+    expect(JSON.stringify(await answer.json())).not.toMatch(/ZodError|expected|\.ts/);
     quiet.mockRestore();
   });
 });
