@@ -1,17 +1,8 @@
 import axe from 'axe-core';
-import type { Browser, Page } from 'puppeteer-core';
-import { closePages, openBrowser, openHouse, openPage, type RunningHouse, textOf } from './house';
+import type { Page } from 'puppeteer-core';
+import { openPage, stage, textOf } from './house';
 
-let house: RunningHouse;
-let browser: Browser;
-beforeAll(async () => {
-  [house, browser] = await Promise.all([openHouse(), openBrowser()]);
-});
-afterEach(closePages);
-afterAll(async () => {
-  await browser.close();
-  await house.close();
-});
+const on = stage();
 
 const SCREENS: [string, string, string][] = [
   ['today', '/', '.today-next h2'],
@@ -28,7 +19,9 @@ const SCREENS: [string, string, string][] = [
 async function graveFaults(page: Page): Promise<string[]> {
   await page.evaluate(axe.source);
   return page.evaluate(async () => {
-    const { violations } = await (window as unknown as { axe: typeof axe }).axe.run(document, { resultTypes: ['violations'] });
+    const { violations } = await (window as unknown as { axe: typeof axe }).axe.run(document, {
+      resultTypes: ['violations'],
+    });
     return violations
       .filter(({ impact }) => impact === 'serious' || impact === 'critical')
       .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`);
@@ -37,16 +30,16 @@ async function graveFaults(page: Page): Promise<string[]> {
 
 describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
   test.each(SCREENS)('%s has no grave fault for anyone, and no error', async (_name, path, ready) => {
-    const { page, faults } = await openPage(browser, { light });
-    await page.goto(house.url + path, { waitUntil: 'networkidle0' });
+    const { page, faults } = await openPage(on.browser, { light });
+    await page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
     await page.waitForSelector(ready);
     expect(await graveFaults(page)).toEqual([]);
     expect(faults).toEqual([]);
   });
 
   test('teaching, a line in hand, offers while typing and the note of the first run have none either', async () => {
-    const { page } = await openPage(browser, { light, firstRun: true });
-    await page.goto(`${house.url}/sessions/evening-week-4`, { waitUntil: 'networkidle0' });
+    const { page } = await openPage(on.browser, { light, firstRun: true });
+    await page.goto(`${on.house.url}/sessions/evening-week-4`, { waitUntil: 'networkidle0' });
     await page.waitForSelector('.shell-first');
     await page.focus('[data-line="main-3-cloud-hands"]');
     await page.waitForSelector('.why');
@@ -55,7 +48,7 @@ describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
     await page.keyboard.type('push 4');
     await page.waitForSelector('.add-offer');
     expect(await graveFaults(page)).toEqual([]);
-    await page.goto(`${house.url}/teach/evening-week-4`, { waitUntil: 'networkidle0' });
+    await page.goto(`${on.house.url}/teach/evening-week-4`, { waitUntil: 'networkidle0' });
     await page.click('.teach-begin');
     await page.waitForSelector('main.teach[data-plan-ms]');
     expect(await graveFaults(page)).toEqual([]);
@@ -63,16 +56,16 @@ describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
 });
 
 test.each(SCREENS)('%s fits a tablet held upright without scrolling sideways', async (_name, path, ready) => {
-  const { page } = await openPage(browser);
+  const { page } = await openPage(on.browser);
   await page.setViewport({ width: 820, height: 1180 });
-  await page.goto(house.url + path, { waitUntil: 'networkidle0' });
+  await page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
   await page.waitForSelector(ready);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
 });
 
 test('the first run says what this is and is not, once', async () => {
-  const { page } = await openPage(browser, { firstRun: true });
-  await page.goto(house.url, { waitUntil: 'networkidle0' });
+  const { page } = await openPage(on.browser, { firstRun: true });
+  await page.goto(on.house.url, { waitUntil: 'networkidle0' });
   expect(await textOf(page, '.shell-first')).toContain('does not diagnose or treat');
   await page.click('.shell-first button');
   await page.reload({ waitUntil: 'networkidle0' });
@@ -80,23 +73,23 @@ test('the first run says what this is and is not, once', async () => {
 });
 
 test('the repertoire is narrowed by what is wanted and found by any name', async () => {
-  const { page } = await openPage(browser);
-  await page.goto(`${house.url}/repertoire`, { waitUntil: 'networkidle0' });
+  const { page } = await openPage(on.browser);
+  await page.goto(`${on.house.url}/repertoire`, { waitUntil: 'networkidle0' });
   await page.type('.repertoire header input', 'yunshou');
   await textOf(page, '.wall li:first-child h2', /Cloud Hands/);
-  await page.goto(`${house.url}/repertoire?role=closing&seated=yes`, { waitUntil: 'networkidle0' });
+  await page.goto(`${on.house.url}/repertoire?role=closing&seated=yes`, { waitUntil: 'networkidle0' });
   const names = await page.$$eval('.wall h2', (titles) => titles.map(({ textContent }) => textContent));
   expect(names).toContain('Stillness');
   expect(names).not.toContain('Cloud Hands');
-  await page.goto(`${house.url}/repertoire?find=qqxxzz`, { waitUntil: 'networkidle0' });
+  await page.goto(`${on.house.url}/repertoire?find=qqxxzz`, { waitUntil: 'networkidle0' });
   await textOf(page, '.notice', /No movement is like that/);
   await page.click('.notice button');
   await page.waitForSelector('.wall li');
 });
 
 test('the other side of a movement is drawn as its mirror image', async () => {
-  const { page } = await openPage(browser);
-  await page.goto(`${house.url}/repertoire/brush-knee`, { waitUntil: 'networkidle0' });
+  const { page } = await openPage(on.browser);
+  await page.goto(`${on.house.url}/repertoire/brush-knee`, { waitUntil: 'networkidle0' });
   const labels = () =>
     page.$$eval('.movement-strip svg', (pictures) =>
       pictures.map((picture) => picture.getAttribute('aria-label') ?? ''),
@@ -117,9 +110,9 @@ test('the other side of a movement is drawn as its mirror image', async () => {
 });
 
 test('with motion reduced the horizon changes place only at the turn of the breath', async () => {
-  const { page } = await openPage(browser);
+  const { page } = await openPage(on.browser);
   await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
-  await page.goto(`${house.url}/teach/depot-twenty`, { waitUntil: 'networkidle0' });
+  await page.goto(`${on.house.url}/teach/depot-twenty`, { waitUntil: 'networkidle0' });
   await page.click('.teach-begin');
   await page.waitForSelector('.horizon-land');
   const levels = new Set<string>();
@@ -132,7 +125,7 @@ test('with motion reduced the horizon changes place only at the turn of the brea
 
 test('broken JSON over the wire to every route that writes changes nothing', async () => {
   const everything = async () => {
-    const read = async (path: string) => (await fetch(house.url + path)).text();
+    const read = async (path: string) => (await fetch(on.house.url + path)).text();
     const sessions = JSON.parse(await read('/api/sessions')) as { id: string }[];
     return Promise.all([
       ...sessions.map(({ id }) => read(`/api/sessions/${id}`)),
@@ -155,7 +148,11 @@ test('broken JSON over the wire to every route that writes changes nothing', asy
       '{"session":{"id":"evening-week-4"},"revision":1,"notes":7}',
       '\u0000',
     ]) {
-      const answer = await fetch(house.url + path, { method, headers: { 'content-type': 'application/json' }, body });
+      const answer = await fetch(on.house.url + path, {
+        method,
+        headers: { 'content-type': 'application/json' },
+        body,
+      });
       expect([path, answer.headers.get('content-type'), answer.status >= 400 && answer.status < 500]).toEqual([
         path,
         'application/problem+json; charset=utf-8',
@@ -167,8 +164,8 @@ test('broken JSON over the wire to every route that writes changes nothing', asy
 });
 
 test('an address that leads nowhere says so and leads back', async () => {
-  const { page } = await openPage(browser);
-  await page.goto(`${house.url}/nowhere/at/all`, { waitUntil: 'networkidle0' });
+  const { page } = await openPage(on.browser);
+  await page.goto(`${on.house.url}/nowhere/at/all`, { waitUntil: 'networkidle0' });
   await textOf(page, '.notice', /nothing at this address/);
   await page.click('.notice button');
   await page.waitForSelector('.today-next');

@@ -37,7 +37,7 @@ export async function openHouse(...more: string[]): Promise<RunningHouse> {
     url,
     start: (...args) =>
       new Promise((resolve, reject) => {
-        const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', ...args], {
+        const child = spawn(process.execPath, ['--import', 'tsx', 'scripts/serve.ts', ...args], {
           cwd: root,
           env: { ...process.env, VESPERUM_PORT: String(port), VESPERUM_DATA: folder },
         });
@@ -83,6 +83,31 @@ export async function openBrowser(): Promise<Browser> {
     ],
     defaultViewport: { width: 1280, height: 800 },
   });
+}
+
+/** A house and a browser for all tests of a file; pages are closed after each. */
+export function stage(): { readonly house: RunningHouse; readonly browser: Browser } {
+  const on: { house?: RunningHouse; browser?: Browser } = {};
+  beforeAll(async () => {
+    [on.house, on.browser] = await Promise.all([openHouse(), openBrowser()]);
+  });
+  afterEach(closePages);
+  afterAll(async () => {
+    await on.browser?.close();
+    await on.house?.close();
+  });
+  const sure = <Thing>(thing: Thing | undefined): Thing => {
+    if (thing === undefined) throw new Error('The stage is set in beforeAll; use it inside a test.');
+    return thing;
+  };
+  return {
+    get house() {
+      return sure(on.house);
+    },
+    get browser() {
+      return sure(on.browser);
+    },
+  };
 }
 
 interface Opening {

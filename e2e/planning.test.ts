@@ -1,29 +1,20 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import { addLine, computed, endOf, line, linesOf, stored, takeLine } from './desk';
-import { closePages, openBrowser, openHouse, openPage, type RunningHouse, saved, testId, textOf } from './house';
+import { openPage, saved, stage, testId, textOf } from './house';
 
-let house: RunningHouse;
-let browser: Browser;
-beforeAll(async () => {
-  [house, browser] = await Promise.all([openHouse(), openBrowser()]);
-});
-afterEach(closePages);
-afterAll(async () => {
-  await browser.close();
-  await house.close();
-});
+const on = stage();
 
 const ID = 'evening-week-4';
 const open = async (path = `/sessions/${ID}`): Promise<{ page: Page; faults: string[] }> => {
-  const opened = await openPage(browser, {});
-  await opened.page.goto(house.url + path, { waitUntil: 'networkidle0' });
+  const opened = await openPage(on.browser, {});
+  await opened.page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
   return opened;
 };
 const ends = (page: Page, wanted: string) => textOf(page, testId('ends'), new RegExp(`^${wanted}$`));
 
 test('a changed count moves the end by exactly what the engine says, and is still there after a reload', async () => {
   const { page, faults } = await open();
-  const { session } = await stored(house.url, ID);
+  const { session } = await stored(on.house.url, ID);
   expect(await textOf(page, testId('ends'))).toBe(endOf(session));
 
   const changed = structuredClone(session);
@@ -39,7 +30,7 @@ test('a changed count moves the end by exactly what the engine says, and is stil
   await saved(page);
   await page.reload({ waitUntil: 'networkidle0' });
   await ends(page, endOf(changed));
-  expect((await stored(house.url, ID)).session).toEqual(changed);
+  expect((await stored(on.house.url, ID)).session).toEqual(changed);
   expect(faults).toEqual([]);
 });
 
@@ -87,7 +78,7 @@ test('with the keyboard only: found, changed, moved, doubled, removed, undone, a
   await textOf(page, '.ant-select-dropdown', /Six of the eight pieces/);
   await page.keyboard.press('Enter');
   await page.waitForSelector('[data-line]');
-  const original = (await stored(house.url, 'morning-eight-pieces')).session;
+  const original = (await stored(on.house.url, 'morning-eight-pieces')).session;
 
   for (let presses = 0; presses < 60; presses += 1) {
     if (await page.evaluate(() => document.activeElement?.hasAttribute('data-line') ?? false)) break;
@@ -114,7 +105,7 @@ test('with the keyboard only: found, changed, moved, doubled, removed, undone, a
   await page.waitForFunction(() => document.querySelectorAll('section.passage--opening [data-line]').length === 4);
   await saved(page);
 
-  const { session } = await stored(house.url, 'morning-eight-pieces');
+  const { session } = await stored(on.house.url, 'morning-eight-pieces');
   const [opening] = session.sections;
   expect(
     opening?.items.map((item) => (item.kind === 'movement' ? `${item.movementId} ${item.count}` : item.kind)),
@@ -139,7 +130,7 @@ test('a line dragged below another is moved there', async () => {
   await page.mouse.up();
   await page.waitForSelector('[data-standing="unsaved"], [data-standing="saving"]');
   await saved(page);
-  expect(linesOf((await stored(house.url, 'evening-week-3')).session)[1]?.slice(0, 3)).toEqual([
+  expect(linesOf((await stored(on.house.url, 'evening-week-3')).session)[1]?.slice(0, 3)).toEqual([
     'warm-up-1-neck-turns',
     'warm-up-2-wrist-circles',
     'warm-up-0-shoulder-rolls',
@@ -152,7 +143,7 @@ test('rest and talk are added as they are written, and over the slot is said in 
   expect(await textOf(page, '.slot-verdict', /too long/)).toMatch(/^\d+ min( \d+ s)? too long for the slot$/);
   await addLine(page, 3, 'rest 45s');
   await saved(page);
-  const { session } = await stored(house.url, ID);
+  const { session } = await stored(on.house.url, ID);
   expect(session.sections[2]?.items.at(-1)).toMatchObject({ kind: 'talk', seconds: 240, note: 'about the choir' });
   expect(session.sections[3]?.items.at(-1)).toMatchObject({ kind: 'rest', seconds: 45 });
 });
@@ -171,8 +162,8 @@ test('what is changed in two places: either is kept here, the other put aside, a
   await second.page.click('.conflict-choices .ant-btn-primary');
   await saved(second.page);
   await second.page.waitForFunction(() => document.querySelector('.conflict-choices') === null);
-  expect((await stored(house.url, 'depot-twenty')).session.title).toBe('From the tablet');
-  const all = (await (await fetch(`${house.url}/api/sessions`)).json()) as { title: string }[];
+  expect((await stored(on.house.url, 'depot-twenty')).session.title).toBe('From the tablet');
+  const all = (await (await fetch(`${on.house.url}/api/sessions`)).json()) as { title: string }[];
   expect(all.map(({ title }) => title)).toContainEqual(expect.stringMatching(/^From the laptop \(put aside /));
 });
 
@@ -186,27 +177,27 @@ test('a class taken away can be brought back', async () => {
 
 test('the server going away while editing loses nothing, however the page ends', async () => {
   const { page } = await open();
-  const before = (await stored(house.url, ID)).session;
-  await house.stop();
+  const before = (await stored(on.house.url, ID)).session;
+  await on.house.stop();
   await takeLine(page, 'main-0-raise-and-sink');
   await page.keyboard.press('+');
   await page.waitForSelector('[data-standing="away"]', { timeout: 20_000 });
   await page.keyboard.press('+');
-  await house.start();
+  await on.house.start();
   await saved(page);
   const counted = ({ sections }: typeof before) => {
     const item = sections[2]?.items[0];
     return item?.kind === 'movement' ? item.count : 0;
   };
-  const now = (await stored(house.url, ID)).session;
+  const now = (await stored(on.house.url, ID)).session;
   expect(counted(now)).toBe(counted(before) + 2);
 
-  await house.stop();
+  await on.house.stop();
   await page.keyboard.press('+');
   await page.waitForSelector('[data-standing="away"]', { timeout: 20_000 });
   await page.goto('about:blank');
-  await house.start();
-  await page.goto(`${house.url}/sessions/${ID}`, { waitUntil: 'networkidle0' });
+  await on.house.start();
+  await page.goto(`${on.house.url}/sessions/${ID}`, { waitUntil: 'networkidle0' });
   await saved(page);
-  expect(counted((await stored(house.url, ID)).session)).toBe(counted(before) + 3);
+  expect(counted((await stored(on.house.url, ID)).session)).toBe(counted(before) + 3);
 });

@@ -1,26 +1,17 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import { ClassLog } from '../core/record/classLog';
 import { segmentAt } from '../core/session/segmentAt';
 import { addLine, computed, find, stored } from './desk';
-import { closePages, openBrowser, openHouse, openPage, type RunningHouse, saved, testId, textOf } from './house';
+import { openPage, saved, stage, testId, textOf } from './house';
 
-let house: RunningHouse;
-let browser: Browser;
-beforeAll(async () => {
-  [house, browser] = await Promise.all([openHouse(), openBrowser()]);
-});
-afterEach(closePages);
-afterAll(async () => {
-  await browser.close();
-  await house.close();
-});
+const on = stage();
 
 /** A page whose monotonic clock can be moved forward; a `still` clock moves in no other way. */
 async function openWithClock(
   path: string,
   still = false,
 ): Promise<{ page: Page; faults: string[]; forward: (ms: number) => Promise<void> }> {
-  const { page, faults } = await openPage(browser, {});
+  const { page, faults } = await openPage(on.browser, {});
   await page.evaluateOnNewDocument((isStill: boolean) => {
     const real = performance.now.bind(performance);
     const start = real();
@@ -32,7 +23,7 @@ async function openWithClock(
       },
     });
   }, still);
-  await page.goto(house.url + path, { waitUntil: 'networkidle0' });
+  await page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
   const forward = async (ms: number) => {
     await page.evaluate((by: number) => (window as unknown as { forward: (ms: number) => void }).forward(by), ms);
     // Two frames: one that sees the new time, one that has drawn it.
@@ -54,7 +45,7 @@ const begin = async (page: Page) => {
 };
 
 test('after 60 simulated minutes the phase is within 50 ms of the timeline, in leaps and in steps', async () => {
-  const { session } = await stored(house.url, 'evening-week-4');
+  const { session } = await stored(on.house.url, 'evening-week-4');
   // A longer class, so that an hour in it is still being taught.
   const main = session.sections[2];
   if (!main) throw new Error('the demo class has a main part');
@@ -65,7 +56,7 @@ test('after 60 simulated minutes the phase is within 50 ms of the timeline, in l
     sections: session.sections.with(0, { ...session.sections[0], items: [talk] } as typeof main),
   };
   const headers = { 'content-type': 'application/json' };
-  await fetch(`${house.url}/api/sessions`, { method: 'POST', headers, body: JSON.stringify({ session: longer }) });
+  await fetch(`${on.house.url}/api/sessions`, { method: 'POST', headers, body: JSON.stringify({ session: longer }) });
   const timeline = computed(longer);
 
   const { page, forward, faults } = await openWithClock('/teach/long-evening');
@@ -115,7 +106,7 @@ test('a reload in mid-class resumes on the same breath', async () => {
 test('the side is said for the class and for the instructor, and the last repetition is called', async () => {
   const { page, forward } = await openWithClock('/teach/evening-week-4', true);
   await begin(page);
-  const { session } = await stored(house.url, 'evening-week-4');
+  const { session } = await stored(on.house.url, 'evening-week-4');
   const { segments } = computed(session);
   const go = async (wanted: (segment: (typeof segments)[number]) => boolean) => {
     const target = segments.find(wanted);
@@ -187,7 +178,7 @@ test('a new class from nothing is built, taught, written down, and found again a
   await addLine(page, 4, '收靜 4');
   await saved(page);
   const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
-  const { session } = await stored(house.url, id);
+  const { session } = await stored(on.house.url, id);
   const { totalMs } = computed(session);
   expect(session.title).toBe('Yard, wet day');
   expect(
@@ -196,7 +187,7 @@ test('a new class from nothing is built, taught, written down, and found again a
       .map((item) => (item.kind === 'movement' ? item.movementId : item.kind)),
   ).toEqual(['quiet-standing', 'ankle-circles', 'cloud-hands', 'rest', 'stillness']);
 
-  await page.goto(`${house.url}/teach/${id}`, { waitUntil: 'networkidle0' });
+  await page.goto(`${on.house.url}/teach/${id}`, { waitUntil: 'networkidle0' });
   await begin(page);
   await forward(computed(session).items[1]?.startMs ?? 0);
   await page.keyboard.press('ArrowRight');
@@ -206,7 +197,7 @@ test('a new class from nothing is built, taught, written down, and found again a
   await page.click('.teach-begin');
   await textOf(page, '.log h1', /Yard, wet day/);
   const logId = new URL(page.url()).pathname.split('/').at(-1);
-  const log = ClassLog.parse(await (await fetch(`${house.url}/api/logs/${logId}`)).json());
+  const log = ClassLog.parse(await (await fetch(`${on.house.url}/api/logs/${logId}`)).json());
   expect(
     log.items.map(({ title, outcome, doneTimes, plannedTimes }) => `${title}: ${outcome} ${doneTimes}/${plannedTimes}`),
   ).toEqual([
@@ -221,11 +212,11 @@ test('a new class from nothing is built, taught, written down, and found again a
   await page.click('.log-notes button[type=submit]');
   await textOf(page, '.log-save', /Written\./);
 
-  await house.stop();
-  await house.start();
-  await page.goto(`${house.url}/logbook`, { waitUntil: 'networkidle0' });
+  await on.house.stop();
+  await on.house.start();
+  await page.goto(`${on.house.url}/logbook`, { waitUntil: 'networkidle0' });
   expect(await textOf(page, '.logbook tbody', /Yard, wet day/)).toMatch(/Yard, wet day.*8/s);
-  await page.goto(`${house.url}/sessions/${id}`, { waitUntil: 'networkidle0' });
+  await page.goto(`${on.house.url}/sessions/${id}`, { waitUntil: 'networkidle0' });
   expect(await page.$$eval('[data-line]', (lines) => lines.length)).toBe(5);
   expect(faults).toEqual([]);
   expect(find('cloud-hands')).toBeDefined();
@@ -237,12 +228,12 @@ test('the server being away at the end keeps the class until it can be written',
   await page.reload({ waitUntil: 'networkidle0' });
   await begin(page);
   await forward(60_000);
-  await house.stop();
+  await on.house.stop();
   await page.keyboard.press('e');
   await textOf(page, 'main.teach h1', /End the class here/);
   await page.click('.teach-begin');
   await textOf(page, '[role=alert]', /does not answer/);
-  await house.start();
+  await on.house.start();
   await page.click('.teach-begin');
   await textOf(page, '.log h1', /Twenty minutes/);
   expect(await page.evaluate(() => localStorage.getItem('vesperum.teaching.depot-twenty'))).toBeNull();

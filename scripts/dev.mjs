@@ -3,7 +3,7 @@ import { bin, ensurePackages, root } from './prepare.mjs';
 
 ensurePackages();
 const both = [
-  spawn(bin('tsx'), ['watch', 'server/main.ts'], { cwd: root, stdio: 'inherit' }),
+  spawn(bin('tsx'), ['watch', 'scripts/serve.ts'], { cwd: root, stdio: 'inherit' }),
   spawn(bin('vite'), [], { cwd: root, stdio: 'inherit' }),
 ];
 const stop = () => {

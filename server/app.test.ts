@@ -1,7 +1,7 @@
 import { Conflict, Problem, SessionSummary, StoredSession, TimelineReply } from '../core/formats/api';
 import { ClassLog } from '../core/record/classLog';
 import { inBreath, line, movement, outBreath, plan } from '../core/testing/sample';
-import { openTestHouse, type TestHouse } from './testing/house';
+import { openTestHouse, type TestHouse } from '../demo/testHouse';
 
 let house: TestHouse;
 beforeEach(() => {

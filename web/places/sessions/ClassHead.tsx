@@ -8,6 +8,7 @@ import { api } from '../../app/api';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { headed } from './draft';
 import { SaveState } from './SaveState';
+import './classHead.css';
 
 /** Who, when, how long and how the class breathes, each changed in place. */
 export function ClassHead({ session }: { readonly session: Session }) {

@@ -7,8 +7,9 @@ import { useRepertoire } from '../../app/repertoire';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { minutes } from '../../app/words';
 import { based, opened, restored } from './draft';
-import { forgetDraft } from './keptDraft';
+import { keptDrafts } from './keptDraft';
 import { useTimeline } from './useTimeline';
+import './conflict.css';
 
 const newId = () =>
   `class-${nanoid(10)
@@ -35,7 +36,7 @@ export function ConflictDialog() {
   };
   const keepOther = async () => {
     await putAside(mine);
-    forgetDraft(mine.id);
+    keptDrafts.forget(mine.id);
     dispatch(opened(stored.session));
     dispatch(based({ revision: stored.revision, standing: { kind: 'saved' } }));
   };

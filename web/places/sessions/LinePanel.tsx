@@ -12,6 +12,7 @@ import { useAppDispatch } from '../../app/store';
 import { Footprints } from '../../drawing/Footprints';
 import { lineChanged } from './draft';
 import { WhyMinutes } from './WhyMinutes';
+import './linePanel.css';
 
 interface Props {
   readonly session: Session;

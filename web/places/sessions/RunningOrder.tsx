@@ -16,6 +16,7 @@ import { useAppDispatch } from '../../app/store';
 import { lineMoved } from './draft';
 import { SectionPassage } from './SectionPassage';
 import { useLineKeys } from './useLineKeys';
+import './runningOrder.css';
 
 interface Props {
   readonly session: Session;

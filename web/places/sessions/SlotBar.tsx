@@ -3,6 +3,7 @@ import type { Session } from '../../../core/session/session';
 import { slotVerdict } from '../../../core/session/slotVerdict';
 import { clockAt, inWords, sectionWord } from '../../app/words';
 import { slotWords } from './slotWords';
+import './slotBar.css';
 
 /** The slot as a bar that fills: one stretch per section to scale, the end of the slot as a mark. */
 export function SlotBar({ session, timeline }: { readonly session: Session; readonly timeline: Timeline }) {

@@ -16,7 +16,7 @@ import {
   type Standing,
   stood,
 } from './draft';
-import { forgetDraft, keepDraft } from './keptDraft';
+import { keptDrafts } from './keptDraft';
 
 /** How long after the last change a save is sent, and how long until it is tried again when the server is away. */
 const SAVE_AFTER = 500;
@@ -57,7 +57,7 @@ draftSync.startListening({
     const { book, sync } = getState().draft;
     const session: Session | null = book.present;
     if (!session) return;
-    keepDraft({ session, revision: sync.revision });
+    keptDrafts.keep(session.id, { session, revision: sync.revision });
     if (sync.standing.kind === 'conflict') return;
     dispatch(stood({ kind: sync.standing.kind === 'away' ? 'away' : 'unsaved' }));
     await delay(SAVE_AFTER);
@@ -68,7 +68,7 @@ draftSync.startListening({
       const answer = await dispatch(api.endpoints.saveSession.initiate({ session, revision }));
       const { present } = getState().draft.book;
       const isLatest = present === session;
-      if (answer.data && (isLatest || present?.id !== session.id)) forgetDraft(session.id);
+      if (answer.data && (isLatest || present?.id !== session.id)) keptDrafts.forget(session.id);
       const after: Standing = answer.data ? { kind: isLatest ? 'saved' : 'unsaved' } : standingAfter(answer.error);
       // Another class may lie on the desk by now.
       if (present?.id === session.id) dispatch(based({ revision: answer.data?.revision ?? revision, standing: after }));

@@ -3,7 +3,7 @@ import type { StoredSession } from '../../../core/formats/api';
 import { api } from '../../app/api';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { based, opened, restored } from './draft';
-import { type KeptDraft, keptDraft } from './keptDraft';
+import { type KeptDraft, keptDrafts } from './keptDraft';
 
 export type Opening = 'opening' | 'open' | 'missing' | 'away';
 
@@ -29,7 +29,7 @@ export function useOpenDraft(id: string): Opening {
       } else dispatch(restored(kept.session));
     };
     const open = async () => {
-      const kept = keptDraft(id);
+      const kept = keptDrafts.find(id);
       const answer = await fetchSession(id);
       if (left) return;
       if (answer.data) {

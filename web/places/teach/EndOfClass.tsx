@@ -7,7 +7,7 @@ import type { Session } from '../../../core/session/session';
 import { api } from '../../app/api';
 import type { Repertoire } from '../../app/repertoire';
 import { inWords } from '../../app/words';
-import { forgetClass } from './keptClass';
+import { keptClasses } from './keptClass';
 
 interface Props {
   readonly session: Session;
@@ -30,7 +30,7 @@ export function EndOfClass({ session, startedAt, timeline, teaching, repertoire,
   const [addLog, { isLoading, isError }] = api.useAddLogMutation();
 
   const leave = (to: string) => {
-    forgetClass(session.id);
+    keptClasses.forget(session.id);
     if (document.fullscreenElement) void document.exitFullscreen();
     navigate(to);
   };

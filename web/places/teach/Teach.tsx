@@ -9,7 +9,7 @@ import { useLight } from '../../app/shell/LightContext';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { inWords } from '../../app/words';
 import { useTimeline } from '../sessions/useTimeline';
-import { type KeptClass, keepClass, keptClass } from './keptClass';
+import { type KeptClass, keptClasses } from './keptClass';
 import { TeachingFace } from './TeachingFace';
 import './teach.css';
 
@@ -19,7 +19,7 @@ export function Teach() {
   const navigate = useNavigate();
   const { light } = useLight();
   const [teachLight, setTeachLight] = useState<LightName>('dusk');
-  const [kept, setKept] = useState(() => keptClass(id));
+  const [kept, setKept] = useState(() => keptClasses.find(id));
   const repertoire = useRepertoire();
   const { data, isError } = api.useSessionQuery(id, { skip: kept !== null });
 
@@ -60,7 +60,7 @@ function Threshold({ session, repertoire, onBegin }: ThresholdProps) {
   const navigate = useNavigate();
   const begin = () => {
     const kept = { session, teaching: beginTeaching(), startedAt: new Date().toISOString() };
-    keepClass(kept);
+    keptClasses.keep(session.id, kept);
     document.documentElement.requestFullscreen?.().catch(() => undefined);
     onBegin(kept);
   };

@@ -9,7 +9,7 @@ import { ClockAgainstPlan } from './ClockAgainstPlan';
 import { CountLeft } from './CountLeft';
 import { EndOfClass } from './EndOfClass';
 import { Horizon } from './Horizon';
-import { type KeptClass, keepClass } from './keptClass';
+import { type KeptClass, keptClasses } from './keptClass';
 import { SideShown } from './SideShown';
 import { type Steering, TeachControls } from './TeachControls';
 import { callShown, lineName } from './teachWords';
@@ -145,7 +145,11 @@ function useKeeping(kept: KeptClass, goesOn: boolean): void {
   const { paused, tempo } = kept.teaching;
   useEffect(() => {
     if (!goesOn) return;
-    const keep = () => keepClass({ ...latest.current, teaching: { ...latest.current.teaching, paused, tempo } });
+    const keep = () =>
+      keptClasses.keep(latest.current.session.id, {
+        ...latest.current,
+        teaching: { ...latest.current.teaching, paused, tempo },
+      });
     keep();
     const timer = setInterval(keep, KEEP_EVERY);
     window.addEventListener('pagehide', keep);

@@ -13,7 +13,6 @@ import { useTimeline } from '../sessions/useTimeline';
 import { Contents } from './Contents';
 import { nextOf } from './nextClass';
 import './today.css';
-import '../sessions/session.css';
 
 /** The next class, what is not ready about it, and what the last class left open. */
 export function Today() {

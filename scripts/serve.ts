@@ -3,10 +3,10 @@ import { join } from 'node:path';
 import { serve } from '@hono/node-server';
 import dayjs from 'dayjs';
 import { loadDemo } from '../demo/load';
-import { createApp } from './app';
-import { readRepertoire } from './repertoire';
-import { readSettings } from './settings';
-import { openDatabase } from './store/open';
+import { createApp } from '../server/app';
+import { readRepertoire } from '../server/repertoire';
+import { readSettings } from '../server/settings';
+import { openDatabase } from '../server/store/open';
 
 const root = join(import.meta.dirname, '..');
 

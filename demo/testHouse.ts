@@ -2,12 +2,12 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Database } from 'better-sqlite3';
-import { loadDemo } from '../../demo/load';
-import { createApp } from '../app';
-import { readRepertoire } from '../repertoire';
-import { openDatabase } from '../store/open';
+import { createApp } from '../server/app';
+import { readRepertoire } from '../server/repertoire';
+import { openDatabase } from '../server/store/open';
+import { loadDemo } from './load';
 
-export const repertoire = readRepertoire(join(import.meta.dirname, '..', '..', 'repertoire'));
+export const repertoire = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));
 export const DEMO_DAY = '2026-12-01';
 
 export interface TestHouse {
