@@ -17,7 +17,8 @@ export function ensurePackages() {
   const mark = join(root, 'node_modules', '.vesperum-lock');
   if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
   console.log('Installing what Vesperum needs. The first time takes a few minutes: the database is compiled here.');
-  if (!run('npm', ['ci', '--no-audit', '--no-fund'])) {
+  // Not `npm ci`: it refuses a lock file in which a registry left out the packages of other kinds of machine.
+  if (!run('npm', ['install', '--no-save', '--no-audit', '--no-fund'])) {
     console.error('The packages could not be installed. Is the npm registry within reach?');
     process.exit(1);
   }
