@@ -1,6 +1,6 @@
 import axe from 'axe-core';
 import type { Page } from 'puppeteer-core';
-import { openPage, stage, textOf } from './house';
+import { openHouse, openPage, stage, textOf } from './house';
 
 const on = stage();
 
@@ -169,4 +169,22 @@ test('an address that leads nowhere says so and leads back', async () => {
   await textOf(page, '.notice', /nothing at this address/);
   await page.click('.notice button');
   await page.waitForSelector('.today-next');
+});
+
+test('started empty, every place says what it is for and offers one thing to do', async () => {
+  const empty = await openHouse('--empty');
+  try {
+    const { page, faults } = await openPage(on.browser);
+    await page.goto(empty.url, { waitUntil: 'networkidle0' });
+    await textOf(page, '.notice', /No class lies ahead/);
+    await page.goto(`${empty.url}/logbook`, { waitUntil: 'networkidle0' });
+    await textOf(page, '.notice', /what was really done is written here/);
+    await page.goto(`${empty.url}/sessions`, { waitUntil: 'networkidle0' });
+    await textOf(page, '.notice', /a running order that fills it/);
+    await page.click('.notice button');
+    await textOf(page, '.slot-verdict', /Nothing planned yet for 60 minutes/);
+    expect(faults).toEqual([]);
+  } finally {
+    await empty.close();
+  }
 });

@@ -167,6 +167,14 @@ test('what is changed in two places: either is kept here, the other put aside, a
   expect(all.map(({ title }) => title)).toContainEqual(expect.stringMatching(/^From the laptop \(put aside /));
 });
 
+test('what was changed a moment ago is already in the class that is taught', async () => {
+  const { page } = await open('/sessions/morning-eight-pieces');
+  await page.click('.class-title', { clickCount: 3 });
+  await page.keyboard.type('Just now');
+  await page.click('.class-head-row .ant-btn-primary');
+  await textOf(page, '.teach-threshold h1', /Just now/);
+});
+
 test('a class taken away can be brought back', async () => {
   const { page } = await open('/sessions');
   await page.click('[aria-label="Take away Clouds and waves, first time"]');

@@ -1,7 +1,6 @@
 import { CopyOutlined, DeleteOutlined, HolderOutlined } from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { nanoid } from '@reduxjs/toolkit';
 import { Button, InputNumber } from 'antd';
 import { memo } from 'react';
 import { writtenSide } from '../../../core/movement/cycleFor';
@@ -9,36 +8,25 @@ import { type Movement, usualName } from '../../../core/movement/movement';
 import { firstSide } from '../../../core/movement/pass';
 import { tellingPosture } from '../../../core/movement/tellingPosture';
 import { countWords } from '../../../core/session/countWords';
-import { placeOf } from '../../../core/session/editPlan';
-import type { Segment } from '../../../core/session/segment';
 import type { Item, MovementItem } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
-import { useAppDispatch, useAppSelector } from '../../app/store';
+import { useAppDispatch } from '../../app/store';
 import { inWords, minutes } from '../../app/words';
 import { BreathLine, type BreathStretch } from '../../drawing/BreathLine';
 import { Footprints } from '../../drawing/Footprints';
-import { lineAdded, lineChanged, lineRemoved } from './draft';
+import { lineChanged, lineDoubled, lineRemoved } from './draft';
 
 interface Props {
   readonly item: Item;
   readonly startsAt: string;
   readonly lengthMs: number;
-  readonly segments: readonly Segment[];
+  /** The breath of its first repetition. */
+  readonly breath: readonly BreathStretch[];
   readonly repertoire: Repertoire;
   readonly isInHand: boolean;
   /** Whether the Tab key stops here: one line of the order is enough, the arrows do the rest. */
   readonly isReached: boolean;
   readonly onTake: (itemId: string) => void;
-}
-
-/** The breath of the first repetition as it will really be led at that point of the class. */
-function firstRepetition(segments: readonly Segment[]): BreathStretch[] {
-  const first = segments.find(({ kind }) => kind === 'move');
-  return segments
-    .filter(
-      ({ kind, round, pass, repetition }) => kind === 'move' && round === 1 && pass === first?.pass && repetition === 1,
-    )
-    .map(({ breath, breaths, lengthMs }) => ({ breath, breaths, seconds: lengthMs / 1000 }));
 }
 
 function sideNotes(item: MovementItem, movement: Movement): string[] {
@@ -80,18 +68,25 @@ function CountNote({ item, movement }: { readonly item: MovementItem; readonly m
   );
 }
 
+/** Whether a line would look the same: its breath is reckoned anew with every change of the class, and mostly comes out alike. */
+function isSameLine(before: Props, after: Props): boolean {
+  const { breath: a, ...rest } = before;
+  const { breath: b, ...others } = after;
+  const alike = (Object.keys(rest) as (keyof typeof rest)[]).every((key) => Object.is(rest[key], others[key]));
+  return alike && a.length === b.length && a.every((stretch, index) => stretch.seconds === b[index]?.seconds);
+}
+
 export const Line = memo(function Line({
   item,
   startsAt,
   lengthMs,
-  segments,
+  breath,
   repertoire,
   isInHand,
   isReached,
   onTake,
 }: Props) {
   const dispatch = useAppDispatch();
-  const session = useAppSelector(({ draft }) => draft.book.present);
   const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
     id: item.id,
   });
@@ -107,10 +102,6 @@ export const Line = memo(function Line({
         item: item.kind === 'movement' ? { ...item, count: value } : { ...item, seconds: value },
       }),
     );
-  };
-  const duplicate = () => {
-    const place = session && placeOf(session, item.id);
-    if (place) dispatch(lineAdded({ at: { ...place, index: place.index + 1 }, item: { ...item, id: nanoid(8) } }));
   };
   const posture = movement && item.kind === 'movement' ? postureOf(movement, item) : null;
 
@@ -165,9 +156,7 @@ export const Line = memo(function Line({
           <span className="line-unit">seconds</span>
         )}
       </div>
-      <div className="line-breath">
-        {movement && <BreathLine stretches={firstRepetition(segments)} scale={6} most={92} />}
-      </div>
+      <div className="line-breath">{movement && <BreathLine stretches={breath} scale={6} most={92} />}</div>
       <button
         type="button"
         className="bare number line-minutes"
@@ -185,7 +174,7 @@ export const Line = memo(function Line({
           icon={<CopyOutlined />}
           tabIndex={-1}
           aria-label={`Duplicate ${title}`}
-          onClick={duplicate}
+          onClick={() => dispatch(lineDoubled(item.id))}
         />
         <Button
           type="text"
@@ -198,7 +187,7 @@ export const Line = memo(function Line({
       </div>
     </li>
   );
-});
+}, isSameLine);
 
 const postureOf = (movement: Movement, item: MovementItem) => {
   const written = writtenSide(movement);

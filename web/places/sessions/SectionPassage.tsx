@@ -1,10 +1,12 @@
 import { useDroppable } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { useMemo } from 'react';
 import type { Timeline } from '../../../core/session/segment';
 import type { Section, Session } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { clockAt, minutes, sectionWord } from '../../app/words';
 import { AddLine } from './AddLine';
+import { firstRepetition } from './firstRepetition';
 import { Line } from './Line';
 import { PaceButton } from './PaceButton';
 
@@ -22,6 +24,7 @@ interface Props {
 export function SectionPassage({ session, index, section, timeline, repertoire, inHand, onTake }: Props) {
   const stretch = timeline.sections[index] ?? { startMs: 0, lengthMs: 0 };
   const { setNodeRef } = useDroppable({ id: `section-${index}`, disabled: section.items.length > 0 });
+  const ids = useMemo(() => section.items.map(({ id }) => id), [section.items]);
   const word = sectionWord(section.kind);
   const share = Math.round((100 * stretch.lengthMs) / (session.slotMinutes * 60_000));
   const first = session.sections.flatMap(({ items }) => items)[0]?.id;
@@ -36,7 +39,7 @@ export function SectionPassage({ session, index, section, timeline, repertoire, 
         <span className="number faded">{share} % of the slot</span>
         <PaceButton index={index} word={word} pace={section.pace} />
       </header>
-      <SortableContext items={section.items.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         <ul>
           {section.items.map((item) => {
             const when = timeline.items.find(({ itemId }) => itemId === item.id);
@@ -46,7 +49,7 @@ export function SectionPassage({ session, index, section, timeline, repertoire, 
                 item={item}
                 startsAt={clockAt(session.startsAt, when?.startMs ?? stretch.startMs)}
                 lengthMs={when?.lengthMs ?? 0}
-                segments={when ? timeline.segments.slice(when.first, when.end) : []}
+                breath={when ? firstRepetition(timeline.segments.slice(when.first, when.end)) : []}
                 repertoire={repertoire}
                 isInHand={inHand === item.id}
                 isReached={inHand === item.id || (inHand === null && item.id === first)}

@@ -1,7 +1,14 @@
-import { combineReducers, createAction, createSlice, type PayloadAction, type UnknownAction } from '@reduxjs/toolkit';
+import {
+  combineReducers,
+  createAction,
+  createSlice,
+  nanoid,
+  type PayloadAction,
+  type UnknownAction,
+} from '@reduxjs/toolkit';
 import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
 import type { StoredSession } from '../../../core/formats/api';
-import { changeLine, insertLine, type LinePlace, moveLine, removeLine } from '../../../core/session/editPlan';
+import { changeLine, insertLine, type LinePlace, moveLine, placeOf, removeLine } from '../../../core/session/editPlan';
 import type { Item, Section, Session } from '../../../core/session/session';
 
 /** The class that is open on the desk. Every change goes through here, so that every change can be undone. */
@@ -27,6 +34,14 @@ const book = createSlice({
       session && changeLine(session, payload.id, () => payload.item),
     lineMoved: (session, { payload }: PayloadAction<{ id: string; to: LinePlace }>) =>
       session && moveLine(session, payload.id, payload.to),
+    lineDoubled: {
+      prepare: (id: string, copy: string = nanoid(8)) => ({ payload: { id, copy } }),
+      reducer: (session, { payload }: PayloadAction<{ id: string; copy: string }>) => {
+        const at = session && placeOf(session, payload.id);
+        const item = at && session.sections[at.section]?.items[at.index];
+        return item ? insertLine(session, { ...at, index: at.index + 1 }, { ...item, id: payload.copy }) : session;
+      },
+    },
     lineRemoved: (session, { payload }: PayloadAction<string>) => session && removeLine(session, payload),
   },
 });
@@ -34,7 +49,7 @@ const book = createSlice({
 /** A class is laid on the desk: nothing of another one can be undone into it. */
 export const opened = createAction<Session>('draft/opened');
 
-export const { restored, headed, paced, lineAdded, lineChanged, lineMoved, lineRemoved } = book.actions;
+export const { restored, headed, paced, lineAdded, lineChanged, lineDoubled, lineMoved, lineRemoved } = book.actions;
 
 /** Where the open class stands with the server. */
 export type Standing =

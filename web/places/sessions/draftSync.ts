@@ -9,6 +9,7 @@ import {
   headed,
   lineAdded,
   lineChanged,
+  lineDoubled,
   lineMoved,
   lineRemoved,
   paced,
@@ -28,7 +29,7 @@ interface State {
 
 export const draftSync = createListenerMiddleware<State, ThunkDispatch<State, unknown, UnknownAction>>();
 
-const edited = isAnyOf(headed, paced, lineAdded, lineChanged, lineMoved, lineRemoved, restored);
+const edited = isAnyOf(headed, paced, lineAdded, lineChanged, lineDoubled, lineMoved, lineRemoved, restored);
 const stepped = (action: UnknownAction): boolean =>
   action.type === ActionTypes.UNDO || action.type === ActionTypes.REDO;
 

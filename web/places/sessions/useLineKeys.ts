@@ -5,7 +5,7 @@ import { type LinePlace, neighbourPlace, placeOf } from '../../../core/session/e
 import type { Item, MovementItem, Session } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
-import { lineAdded, lineChanged, lineMoved, lineRemoved } from './draft';
+import { lineAdded, lineChanged, lineDoubled, lineMoved, lineRemoved } from './draft';
 import { focusLine, focusNeighbour, heirOf } from './lineFocus';
 
 const SIDES: readonly MovementItem['sides'][] = ['usual', 'left-first', 'right-first', 'left-only', 'right-only'];
@@ -44,9 +44,17 @@ export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (i
     if (to) dispatch(lineMoved({ id: item.id, to }));
     focusLine(item.id);
   };
-  const addAfter = ({ place }: Hand, item: Item) => {
-    dispatch(lineAdded({ at: { ...place, index: place.index + 1 }, item }));
-    focusLine(item.id);
+  const double = ({ item }: Hand) => {
+    const copy = nanoid(8);
+    dispatch(lineDoubled(item.id, copy));
+    focusLine(copy);
+  };
+  const restAfter = ({ place }: Hand) => {
+    const id = nanoid(8);
+    dispatch(
+      lineAdded({ at: { ...place, index: place.index + 1 }, item: { kind: 'rest', id, seconds: 30, note: '' } }),
+    );
+    focusLine(id);
   };
   const remove = ({ item }: Hand) => {
     const heir = heirOf(item.id);
@@ -67,8 +75,8 @@ export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (i
       if (item.kind === 'movement')
         dispatch(lineChanged({ id: item.id, item: { ...item, sides: nextSides(item.sides) } }));
     },
-    d: (hand) => addAfter(hand, { ...hand.item, id: nanoid(8) }),
-    r: (hand) => addAfter(hand, { kind: 'rest', id: nanoid(8), seconds: 30, note: '' }),
+    d: double,
+    r: restAfter,
     a: ({ place }) => document.querySelector<HTMLElement>(`#add-to-${place.section}`)?.focus(),
     Enter: () => document.querySelector<HTMLElement>('.line-panel input')?.focus(),
     Delete: remove,

@@ -8,6 +8,7 @@ import { type Repertoire, useRepertoire } from '../../app/repertoire';
 import { useLight } from '../../app/shell/LightContext';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { inWords } from '../../app/words';
+import { keptDrafts } from '../sessions/keptDraft';
 import { useTimeline } from '../sessions/useTimeline';
 import { type KeptClass, keptClasses } from './keptClass';
 import { TeachingFace } from './TeachingFace';
@@ -21,7 +22,10 @@ export function Teach() {
   const [teachLight, setTeachLight] = useState<LightName>('dusk');
   const [kept, setKept] = useState(() => keptClasses.find(id));
   const repertoire = useRepertoire();
-  const { data, isError } = api.useSessionQuery(id, { skip: kept !== null });
+  // An edit that is still on its way to the server is already part of the class.
+  const [draft] = useState(() => keptDrafts.find(id));
+  const { data, isError } = api.useSessionQuery(id, { skip: kept !== null || draft !== null });
+  const session = draft?.session ?? data?.session;
 
   useLayoutEffect(() => {
     putOn(teachLight);
@@ -35,7 +39,7 @@ export function Teach() {
       </Notice>
     );
   }
-  if (!repertoire || (!kept && !data)) return <Waiting />;
+  if (!repertoire || (!kept && !session)) return <Waiting />;
   if (kept) {
     return (
       <TeachingFace
@@ -45,7 +49,7 @@ export function Teach() {
       />
     );
   }
-  return data ? <Threshold session={data.session} repertoire={repertoire} onBegin={setKept} /> : null;
+  return session ? <Threshold session={session} repertoire={repertoire} onBegin={setKept} /> : null;
 }
 
 interface ThresholdProps {

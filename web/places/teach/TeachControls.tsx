@@ -49,7 +49,11 @@ const Press = ({ label, hint, icon, onPress, pressed }: PressProps) => (
   <button
     type="button"
     className="teach-press"
-    onClick={onPress}
+    onClick={(event) => {
+      onPress();
+      // After a tap the keys belong to the class again; a key press keeps its place.
+      if (event.detail > 0) event.currentTarget.blur();
+    }}
     {...(pressed === undefined ? {} : { 'aria-pressed': pressed })}
   >
     <span aria-hidden>{icon}</span>
