@@ -1,20 +1,18 @@
-import { CopyOutlined, DeleteOutlined, HolderOutlined } from '@ant-design/icons';
+import { HolderOutlined } from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { Button, InputNumber } from 'antd';
 import { memo } from 'react';
 import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
 import { firstSide } from '../../../core/movement/pass';
 import { tellingPosture } from '../../../core/movement/tellingPosture';
-import { countWords } from '../../../core/session/countWords';
 import type { Item, MovementItem } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
-import { useAppDispatch } from '../../app/store';
 import { inWords, minutes } from '../../app/words';
 import { BreathLine, type BreathStretch } from '../../drawing/BreathLine';
 import { Footprints } from '../../drawing/Footprints';
-import { lineChanged, lineDoubled, lineRemoved } from './draft';
+import { LineActs } from './LineActs';
+import { LineCount } from './LineCount';
 
 interface Props {
   readonly item: Item;
@@ -41,7 +39,13 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
   return notes;
 }
 
-function MovementBody({ item, movement }: { readonly item: MovementItem; readonly movement: Movement | undefined }) {
+const MovementBody = memo(function MovementBody({
+  item,
+  movement,
+}: {
+  readonly item: MovementItem;
+  readonly movement: Movement | undefined;
+}) {
   if (!movement)
     return <p className="line-gone">“{item.movementId}” is not in the repertoire; it takes no time here.</p>;
   return (
@@ -55,18 +59,7 @@ function MovementBody({ item, movement }: { readonly item: MovementItem; readonl
       <p className="line-notes">{sideNotes(item, movement).join(' · ')}</p>
     </>
   );
-}
-
-/** How the count reads, so that "each side" is never in doubt. */
-function CountNote({ item, movement }: { readonly item: MovementItem; readonly movement: Movement }) {
-  const { words, total } = countWords(movement, item);
-  return (
-    <span className="line-unit">
-      {words}
-      {total !== item.count && <span className="faded number"> = {total}</span>}
-    </span>
-  );
-}
+});
 
 /** Whether a line would look the same: its breath is reckoned anew with every change of the class, and mostly comes out alike. */
 function isSameLine(before: Props, after: Props): boolean {
@@ -86,7 +79,6 @@ export const Line = memo(function Line({
   isReached,
   onTake,
 }: Props) {
-  const dispatch = useAppDispatch();
   const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
     id: item.id,
   });
@@ -94,15 +86,6 @@ export const Line = memo(function Line({
   const title = movement ? usualName(movement) : item.kind === 'movement' ? item.movementId : item.kind;
   const amount = item.kind === 'movement' ? item.count : item.seconds;
 
-  const setAmount = (value: number | null) => {
-    if (value === null || value <= 0) return;
-    dispatch(
-      lineChanged({
-        id: item.id,
-        item: item.kind === 'movement' ? { ...item, count: value } : { ...item, seconds: value },
-      }),
-    );
-  };
   const posture = movement && item.kind === 'movement' ? postureOf(movement, item) : null;
 
   return (
@@ -140,22 +123,7 @@ export const Line = memo(function Line({
           </p>
         )}
       </div>
-      <div className="line-count">
-        <InputNumber
-          value={amount}
-          min={1}
-          max={3600}
-          step={movement?.count.step ?? 10}
-          onChange={setAmount}
-          tabIndex={-1}
-          aria-label={`Count of ${title}`}
-        />
-        {item.kind === 'movement' && movement ? (
-          <CountNote item={item} movement={movement} />
-        ) : (
-          <span className="line-unit">seconds</span>
-        )}
-      </div>
+      <LineCount item={item} movement={movement} title={title} />
       <div className="line-breath">{movement && <BreathLine stretches={breath} scale={6} most={92} />}</div>
       <button
         type="button"
@@ -167,24 +135,7 @@ export const Line = memo(function Line({
         {minutes(lengthMs)}
         <span className="line-why">why?</span>
       </button>
-      <div className="line-acts">
-        <Button
-          type="text"
-          size="small"
-          icon={<CopyOutlined />}
-          tabIndex={-1}
-          aria-label={`Duplicate ${title}`}
-          onClick={() => dispatch(lineDoubled(item.id))}
-        />
-        <Button
-          type="text"
-          size="small"
-          icon={<DeleteOutlined />}
-          tabIndex={-1}
-          aria-label={`Remove ${title}`}
-          onClick={() => dispatch(lineRemoved(item.id))}
-        />
-      </div>
+      <LineActs id={item.id} title={title} />
     </li>
   );
 }, isSameLine);

@@ -1,0 +1,57 @@
+import { InputNumber } from 'antd';
+import { memo } from 'react';
+import type { Movement } from '../../../core/movement/movement';
+import { countWords } from '../../../core/session/countWords';
+import type { Item, MovementItem } from '../../../core/session/session';
+import { useAppDispatch } from '../../app/store';
+import { lineChanged } from './draft';
+
+/** How the count reads, so that "each side" is never in doubt. */
+function CountNote({ item, movement }: { readonly item: MovementItem; readonly movement: Movement }) {
+  const { words, total } = countWords(movement, item);
+  return (
+    <span className="line-unit">
+      {words}
+      {total !== item.count && <span className="faded number"> = {total}</span>}
+    </span>
+  );
+}
+
+interface Props {
+  readonly item: Item;
+  readonly movement: Movement | undefined;
+  readonly title: string;
+}
+
+/** The count of a line, changed in place, with what it counts. */
+export const LineCount = memo(function LineCount({ item, movement, title }: Props) {
+  const dispatch = useAppDispatch();
+  const amount = item.kind === 'movement' ? item.count : item.seconds;
+  const setAmount = (value: number | null) => {
+    if (value === null || value <= 0) return;
+    dispatch(
+      lineChanged({
+        id: item.id,
+        item: item.kind === 'movement' ? { ...item, count: value } : { ...item, seconds: value },
+      }),
+    );
+  };
+  return (
+    <div className="line-count">
+      <InputNumber
+        value={amount}
+        min={1}
+        max={3600}
+        step={movement?.count.step ?? 10}
+        onChange={setAmount}
+        tabIndex={-1}
+        aria-label={`Count of ${title}`}
+      />
+      {item.kind === 'movement' && movement ? (
+        <CountNote item={item} movement={movement} />
+      ) : (
+        <span className="line-unit">seconds</span>
+      )}
+    </div>
+  );
+});
