@@ -17,7 +17,8 @@ export function CountLeft({ moment, movement }: { readonly moment: Moment; reado
     return (
       <div className="teach-count" data-testid="count">
         <span className="teach-number number">{minutes(Math.ceil(segmentLeftMs / 1000) * 1000)}</span>
-        <span>left</span>
+        {/* Not "left": on this screen left is a side. */}
+        <span>to go</span>
       </div>
     );
   }

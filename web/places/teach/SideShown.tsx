@@ -41,6 +41,9 @@ export function SideShown({ segment, movement, mirrored }: Props) {
             {mirrored ? `the class’s ${side}, your ${otherSide(side)}` : `the class’s ${side} and yours`}
           </span>
         )}
+        {side === null && way !== null && (
+          <span className="teach-quiet">{mirrored ? 'for the class; you mirror it' : 'for the class and you'}</span>
+        )}
       </div>
     </div>
   );

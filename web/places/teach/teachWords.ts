@@ -16,6 +16,7 @@ export function lineName(segment: Segment, session: Session, repertoire: Reperto
 /** The words on the screen: what is said now, and in silence still the shape, for the instructor's own eye. */
 export function callShown(segment: Segment, movement: Movement | undefined): string {
   if (segment.call !== '') return segment.call;
-  if (!movement || segment.part === null || segment.phase === null) return segment.kind === 'talk' ? 'Talk' : 'Rest';
+  if (!movement || segment.part === null || segment.phase === null)
+    return segment.kind === 'talk' ? 'Talk' : segment.kind === 'rest' ? 'Rest' : '';
   return phasesFor(movement, segment.part, segment.side, segment.direction)[segment.phase]?.call ?? '';
 }
