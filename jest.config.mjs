@@ -17,6 +17,8 @@ const room = (displayName, folders) => ({
   roots: folders.map((folder) => `<rootDir>/${folder}`),
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform,
+  // Styles have no bearing on what is tested outside a browser.
+  moduleNameMapper: { '\\.css$': '<rootDir>/scripts/noStyles.ts' },
 });
 
 export default {

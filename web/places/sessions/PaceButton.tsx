@@ -19,8 +19,7 @@ const said = ({ from, to, easing }: Pace): string =>
 export function PaceButton({ index, word, pace }: Props) {
   const dispatch = useAppDispatch();
   const field = (label: string, key: keyof Pace, min: number, max: number, step: number, unit: string) => (
-    // biome-ignore lint/a11y/noLabelWithoutControl: the number field inside is the control
-    <label>
+    <div>
       {label}
       <InputNumber
         value={pace[key]}
@@ -31,7 +30,7 @@ export function PaceButton({ index, word, pace }: Props) {
         aria-label={`${word}: ${label.toLowerCase()}, ${unit}`}
       />
       <span className="faded">{unit}</span>
-    </label>
+    </div>
   );
   const form = (
     <div className="pace-form">

@@ -44,8 +44,7 @@ export function RunningOrder({ session, timeline, repertoire, inHand, onTake }: 
   };
 
   return (
-    // biome-ignore lint/a11y/noStaticElementInteractions: the keys belong to the lines inside, each of which takes focus
-    <div className="order" onKeyDown={onKeyDown}>
+    <section className="order" aria-label="Running order" onKeyDown={onKeyDown}>
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
         {session.sections.map((section, index) => (
           <SectionPassage
@@ -60,6 +59,6 @@ export function RunningOrder({ session, timeline, repertoire, inHand, onTake }: 
           />
         ))}
       </DndContext>
-    </div>
+    </section>
   );
 }

@@ -1,0 +1,95 @@
+import fc from 'fast-check';
+import { explainItem } from '../session/explain';
+import type { Timeline } from '../session/segment';
+import { beats, inBreath, laid, line, movement, natural, outBreath, plan } from '../testing/sample';
+import { advance } from './advance';
+import { momentOf } from './moment';
+import { remainingMs } from './remaining';
+import { back, changeTempo, onceMore, skip, togglePause } from './steer';
+import { beginTeaching, type Teaching } from './teaching';
+
+const repertoire = [
+  movement({ id: 'even' }),
+  movement({ id: 'sides', laterality: { sides: { kind: 'each-side', first: 'right' } } }),
+  movement({ id: 'turns', laterality: { sides: { kind: 'alternating', first: 'left', repetition: 'one-side' } } }),
+  movement({ id: 'beats', parts: { entry: [inBreath], cycle: [beats(3, 60), natural(1)], exit: [outBreath] } }),
+];
+
+const timelines: fc.Arbitrary<Timeline> = fc
+  .array(
+    fc.record({
+      movementId: fc.constantFrom(...repertoire.map(({ id }) => id)),
+      count: fc.integer({ min: 1, max: 6 }),
+      rounds: fc.integer({ min: 1, max: 2 }),
+      manner: fc.constantFrom('explained', 'quiet'),
+    }),
+    { minLength: 1, maxLength: 6 },
+  )
+  .map((items) => laid(plan(items.map((item, index) => line({ ...item, id: `line-${index}` }))), ...repertoire));
+
+type Deed = (timeline: Timeline, teaching: Teaching) => Teaching;
+const deeds: fc.Arbitrary<Deed> = fc.oneof(
+  fc.integer({ min: 0, max: 60_000 }).map(
+    (ms): Deed =>
+      (timeline, teaching) =>
+        advance(timeline, teaching, ms),
+  ),
+  fc.constantFrom<Deed>(
+    skip,
+    back,
+    onceMore,
+    (_, teaching) => togglePause(teaching),
+    (_, teaching) => changeTempo(teaching, 1),
+    (_, teaching) => changeTempo(teaching, -1),
+  ),
+);
+
+test('whatever is done to a class, it stays inside its plan and wall time is spent on its lines to the millisecond', () => {
+  fc.assert(
+    fc.property(timelines, fc.array(deeds, { maxLength: 40 }), (timeline, done) => {
+      const end = done.reduce(
+        (teaching, deed) => (teaching.finished ? teaching : deed(timeline, teaching)),
+        beginTeaching(),
+      );
+      expect(end.planMs).toBeGreaterThanOrEqual(0);
+      expect(end.planMs).toBeLessThanOrEqual(timeline.totalMs + 1e-6);
+      const spent = Object.values(end.spent).reduce((sum, ms) => sum + ms, 0);
+      expect(spent).toBeCloseTo(end.wallMs, 4);
+      const moment = momentOf(timeline, end);
+      expect(moment?.fullness).toBeGreaterThanOrEqual(0);
+      expect(moment?.fullness).toBeLessThanOrEqual(1);
+    }),
+  );
+});
+
+test('a class left alone completes every repetition of its plan once', () => {
+  fc.assert(
+    fc.property(timelines, fc.integer({ min: 7, max: 9000 }), (timeline, step) => {
+      let teaching = beginTeaching();
+      while (!teaching.finished) teaching = advance(timeline, teaching, step);
+      for (const { itemId } of timeline.items) {
+        const planned = explainItem(timeline, itemId)
+          .filter(({ kind }) => kind === 'move')
+          .reduce((sum, { times }) => sum + times, 0);
+        expect(teaching.completed[itemId]).toBe(planned);
+      }
+    }),
+  );
+});
+
+test('what remains is what it then takes', () => {
+  fc.assert(
+    fc.property(
+      timelines,
+      fc.double({ min: 0, max: 0.99, noNaN: true }),
+      fc.integer({ min: -5, max: 5 }),
+      (timeline, at, steps) => {
+        let teaching = advance(timeline, beginTeaching(), at * timeline.totalMs);
+        for (let step = 0; step < Math.abs(steps); step += 1) teaching = changeTempo(teaching, steps > 0 ? 1 : -1);
+        const left = remainingMs(timeline, teaching);
+        expect(advance(timeline, teaching, left + 0.001).finished).toBe(true);
+        expect(advance(timeline, teaching, Math.max(0, left - 1)).finished).toBe(left <= 1);
+      },
+    ),
+  );
+});

@@ -1,0 +1,49 @@
+import { advance } from '../core/record/advance';
+import { beginTeaching } from '../core/record/teaching';
+import { slotVerdict } from '../core/session/slotVerdict';
+import { timelineOf } from '../core/session/timeline';
+import { demoGroups } from './groups';
+import { demoLog } from './log';
+import { demoSessions } from './sessions';
+import { DEMO_DAY, repertoire } from './testHouse';
+
+const find = (id: string) => repertoire.find((movement) => movement.id === id);
+const sessions = demoSessions(DEMO_DAY, find);
+const timed = (index: number) => {
+  const session = sessions[index];
+  const answer = session && timelineOf(session, find);
+  if (!session || !answer?.ok) throw new Error('a demo class cannot be timed');
+  return { session, timeline: answer.timeline };
+};
+
+test.each(sessions.map(({ title }, index) => [title, index] as const))(
+  '%s fits its slot and belongs to a group',
+  (_title, index) => {
+    const { session, timeline } = timed(index);
+    expect(slotVerdict(timeline.totalMs, session.slotMinutes).state).toBe('fits');
+    expect(demoGroups.map(({ id }) => id)).toContain(session.groupId);
+    expect(timeline.sections.every(({ lengthMs }) => lengthMs > 0)).toBe(true);
+  },
+);
+
+test('the classes lie around the day they are made for, across the end of a month too', () => {
+  expect(sessions.map(({ date }) => date)).toEqual(['2026-11-24', '2026-12-01', '2026-12-02', '2026-12-03']);
+});
+
+test('every demo class can be taught from beginning to end', () => {
+  for (const index of sessions.keys()) {
+    const { timeline } = timed(index);
+    const end = advance(timeline, beginTeaching(), timeline.totalMs + 1);
+    expect(end.finished).toBe(true);
+    expect(Object.keys(end.spent)).toHaveLength(timeline.items.length);
+  }
+});
+
+test('the record hangs together: its lines sum to the time between its beginning and its end', () => {
+  const { session, timeline } = timed(0);
+  const log = demoLog(session, find);
+  const taught = Date.parse(log.endedAt) - Date.parse(log.startedAt);
+  const sum = log.items.reduce((total, { actualMs }) => total + actualMs, 0);
+  expect(Math.abs(sum - taught)).toBeLessThan(log.items.length);
+  expect(log.items.reduce((total, { plannedMs }) => total + plannedMs, 0)).toBe(timeline.totalMs);
+});

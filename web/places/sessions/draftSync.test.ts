@@ -1,0 +1,143 @@
+/** @jest-environment node */
+import { configureStore } from '@reduxjs/toolkit';
+import { Session } from '../../../core/session/session';
+import { constant, line } from '../../../core/testing/sample';
+import { api } from '../../app/api';
+import { based, draftReducer, headed, opened, restored } from './draft';
+import { draftSync } from './draftSync';
+import { keptDrafts } from './keptDraft';
+
+/** A server that answers as it is told, and remembers what it was sent. */
+type Answer = (sent: { session: Session; revision: number }) => Response | Promise<Response>;
+const json = (body: unknown, status = 200) =>
+  new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': status === 200 ? 'application/json' : 'application/problem+json' },
+  });
+const accepted: Answer = ({ session, revision }) =>
+  json({ session, revision: revision + 1, changedAt: '2026-12-01T10:00:00Z' });
+
+const session = Session.parse({
+  id: 'tuesday',
+  title: 'Tuesday',
+  groupId: null,
+  date: null,
+  startsAt: '19:00',
+  slotMinutes: 60,
+  breath: { in: 1, out: 1 },
+  sections: [{ kind: 'main', pace: constant(6), items: [line({ id: 'a' })] }],
+});
+
+const kept = new Map<string, string>();
+Object.assign(globalThis, {
+  localStorage: {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => kept.set(key, value),
+    removeItem: (key: string) => kept.delete(key),
+  },
+});
+// Outside a browser an address needs its beginning.
+const RealRequest = globalThis.Request;
+globalThis.Request = class extends RealRequest {
+  constructor(input: string | URL | Request, init?: RequestInit) {
+    super(typeof input === 'string' ? new URL(input, 'http://127.0.0.1') : input, init);
+  }
+};
+
+function desk(...answers: Answer[]) {
+  kept.clear();
+  const sent: { title: string; revision: number }[] = [];
+  globalThis.fetch = async (input) => {
+    const body = await (input as Request).json();
+    sent.push({ title: body.session.title, revision: body.revision });
+    return ((answers.length > 1 ? answers.shift() : answers[0]) as Answer)(body);
+  };
+  const store = configureStore({
+    reducer: { draft: draftReducer, [api.reducerPath]: api.reducer },
+    middleware: (defaults) => defaults().prepend(draftSync.middleware).concat(api.middleware),
+  });
+  store.dispatch(opened(session));
+  store.dispatch(based({ revision: 1, standing: { kind: 'saved' } }));
+  const standing = () => store.getState().draft.sync.standing;
+  const until = async (kind: string) => {
+    for (let wait = 0; standing().kind !== kind && wait < 600; wait += 1) await new Promise((go) => setTimeout(go, 10));
+    expect(standing().kind).toBe(kind);
+  };
+  return { store, sent, standing, until };
+}
+
+test('changes in quick succession are sent once, as the last one stands, and then forgotten here', async () => {
+  const { store, sent, standing, until } = desk(accepted);
+  for (const title of ['A', 'Ab', 'Abc']) store.dispatch(headed({ title }));
+  expect(standing().kind).toBe('unsaved');
+  expect(keptDrafts.find('tuesday')?.session.title).toBe('Abc');
+  await until('saved');
+  expect(sent).toEqual([{ title: 'Abc', revision: 1 }]);
+  expect(store.getState().draft.sync.revision).toBe(2);
+  expect(keptDrafts.find('tuesday')).toBeNull();
+});
+
+test('a change during a slow save waits for it and goes out over the new revision', async () => {
+  let answer: () => void = () => undefined;
+  const slow: Answer = (body) =>
+    new Promise((resolve) => {
+      answer = () => resolve(accepted(body) as Response);
+    });
+  const { store, sent, until } = desk(slow, accepted);
+  store.dispatch(headed({ title: 'First' }));
+  await until('saving');
+  store.dispatch(headed({ title: 'Second' }));
+  await new Promise((go) => setTimeout(go, 700));
+  expect(sent).toHaveLength(1);
+  expect(keptDrafts.find('tuesday')?.session.title).toBe('Second');
+  answer();
+  await until('saved');
+  expect(sent).toEqual([
+    { title: 'First', revision: 1 },
+    { title: 'Second', revision: 2 },
+  ]);
+});
+
+test('while the server is away it is tried again, and the edit is kept here', async () => {
+  const away: Answer = () => Promise.reject(new TypeError('fetch failed'));
+  const { store, sent, until } = desk(away, accepted);
+  store.dispatch(headed({ title: 'Kept' }));
+  await until('away');
+  expect(keptDrafts.find('tuesday')).toMatchObject({ revision: 1, session: { title: 'Kept' } });
+  await until('saved');
+  expect(sent).toHaveLength(2);
+});
+
+test('a newer revision there is a conflict that holds both, and nothing more is sent until it is settled', async () => {
+  const stored = { session: { ...session, title: 'Theirs' }, revision: 5, changedAt: '2026-12-01T10:00:00Z' };
+  const newer: Answer = ({ session: mine }) =>
+    json({ type: 'about:blank', title: 'Changed elsewhere', status: 409, stored, sent: mine }, 409);
+  const { store, sent, standing, until } = desk(newer, accepted);
+  store.dispatch(headed({ title: 'Mine' }));
+  await until('conflict');
+  expect(standing()).toMatchObject({ stored: { revision: 5, session: { title: 'Theirs' } } });
+  store.dispatch(headed({ title: 'Mine still' }));
+  await new Promise((go) => setTimeout(go, 700));
+  expect(sent).toHaveLength(1);
+  store.dispatch(based({ revision: 5, standing: { kind: 'unsaved' } }));
+  store.dispatch(restored({ ...session, title: 'Mine still' }));
+  await until('saved');
+  expect(sent.at(-1)).toEqual({ title: 'Mine still', revision: 5 });
+});
+
+test('a refusal is told with the field that was wrong', async () => {
+  const refused: Answer = () =>
+    json(
+      {
+        type: 'about:blank',
+        title: 'Not as it should be.',
+        status: 422,
+        errors: [{ path: ['session', 'title'], message: 'a class needs a name' }],
+      },
+      422,
+    );
+  const { store, standing, until } = desk(refused);
+  store.dispatch(headed({ title: '' }));
+  await until('refused');
+  expect(standing()).toEqual({ kind: 'refused', reason: 'Not as it should be. (session title: a class needs a name)' });
+});
