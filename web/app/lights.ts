@@ -99,7 +99,12 @@ export function themeOf(name: LightName): ThemeConfig {
         ...(name === 'dusk' ? { primaryColor: light.paper } : {}),
       },
       Input: { activeShadow: 'none' },
-      Segmented: { itemColor: light.ink, trackBg: light.well },
+      Segmented: {
+        itemColor: light.ink,
+        trackBg: light.well,
+        itemSelectedBg: light.amberInk,
+        itemSelectedColor: light.paper,
+      },
     },
   };
 }
