@@ -21,21 +21,23 @@ export function ConflictDialog() {
   const dispatch = useAppDispatch();
   const mine = useAppSelector(({ draft }) => draft.book.present);
   const standing = useAppSelector(({ draft }) => draft.sync.standing);
-  const [addSession, { isLoading }] = api.useAddSessionMutation();
+  const [addSession, { isLoading, isError }] = api.useAddSessionMutation();
   if (standing.kind !== 'conflict' || !mine) return null;
   const { stored } = standing;
 
-  const putAside = async (session: Session) => {
+  /** Answers whether the version is safe; only then may the other take its place. */
+  const putAside = async (session: Session): Promise<boolean> => {
     const title = `${session.title} (put aside ${dayjs().format('D MMM, HH:mm')})`.slice(0, 120);
-    await addSession({ ...session, id: newId(), title }).unwrap();
+    const answer = await addSession({ ...session, id: newId(), title });
+    return answer.data !== undefined;
   };
   const keepMine = async () => {
-    await putAside(stored.session);
+    if (!(await putAside(stored.session))) return;
     dispatch(based({ revision: stored.revision, standing: { kind: 'unsaved' } }));
     dispatch(restored(mine));
   };
   const keepOther = async () => {
-    await putAside(mine);
+    if (!(await putAside(mine))) return;
     keptDrafts.forget(mine.id);
     dispatch(opened(stored.session));
     dispatch(based({ revision: stored.revision, standing: { kind: 'saved' } }));
@@ -44,6 +46,7 @@ export function ConflictDialog() {
   return (
     <Modal open closable={false} footer={null} title="This class was changed elsewhere too" width={620}>
       <p>Keep either one here. The other is put aside under Sessions, so nothing is lost.</p>
+      {isError && <p role="alert">The server does not answer, so neither was put aside. Both are kept; try again.</p>}
       <div className="conflict-choices">
         <Version label="On this screen" session={mine}>
           <Button type="primary" loading={isLoading} onClick={() => void keepMine()}>

@@ -136,9 +136,13 @@ function useNewClass(): () => void {
 function useRemoval(): (id: string, title: string) => Promise<void> {
   const [removeSession] = api.useRemoveSessionMutation();
   const [restoreSession] = api.useRestoreSessionMutation();
-  const { notification } = App.useApp();
+  const { notification, message } = App.useApp();
   return async (id, title) => {
-    await removeSession(id);
+    const answer = await removeSession(id);
+    if (answer.error) {
+      message.error('The server does not answer, so the class is still there.');
+      return;
+    }
     notification.open({
       key: id,
       title: `“${title}” is taken away.`,
