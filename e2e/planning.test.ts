@@ -114,6 +114,27 @@ test('with the keyboard only: found, changed, moved, doubled, removed, undone, a
   expect(faults).toEqual([]);
 });
 
+test('the key for sides turns through what a movement offers, and does nothing where there is nothing to choose', async () => {
+  const { page } = await open('/sessions/evening-week-3');
+  const sides = async (press: string) => {
+    await page.keyboard.press('s');
+    await saved(page);
+    return page.$eval(`${line(press)} .line-notes`, (notes) => notes.textContent?.split(' · ')[0]);
+  };
+  await takeLine(page, 'main-2-slow-walking');
+  const seen: unknown[] = [];
+  for (let press = 0; press < 3; press += 1) seen.push(await sides('main-2-slow-walking'));
+  expect(seen).toEqual(['left first', 'right first', 'left first']);
+  await takeLine(page, 'main-0-raise-and-sink');
+  const undo = () =>
+    page.$$eval('[aria-label="Undo"]', ([button]) => (button as HTMLButtonElement | undefined)?.disabled);
+  await page.reload({ waitUntil: 'networkidle0' });
+  await takeLine(page, 'main-0-raise-and-sink');
+  await page.keyboard.press('s');
+  await page.keyboard.press('ArrowDown');
+  expect(await undo()).toBe(true);
+});
+
 test('a line dragged below another is moved there', async () => {
   const { page } = await open('/sessions/evening-week-3');
   const [grip, target] = [

@@ -14,6 +14,3 @@ export const Load = z
     message: 'left, right and seat must add up to 100 percent',
   });
 export type Load = z.infer<typeof Load>;
-
-/** A foot with this share or less counts as empty, in percent of body weight. Convention. */
-export const EMPTY_AT_MOST = 10;

@@ -5,7 +5,7 @@ import { feetOf, StanceName } from '../body/stance';
 import { beats, inBreath, movement, natural, outBreath } from '../testing/sample';
 import { phasesFor } from './cycleFor';
 import { Movement } from './movement';
-import { passesOf } from './pass';
+import { passesOf, sidesOffered } from './pass';
 import type { Phase } from './phase';
 import { searchOf } from './search';
 import { cycleStrip } from './strip';
@@ -94,6 +94,17 @@ describe('passes', () => {
       { side: 'right', direction: 'first' },
     ]);
   });
+});
+
+test('only sides that make a difference are offered', () => {
+  const offered = (sides: unknown) => sidesOffered(movement({ laterality: { sides } }).laterality);
+  expect(offered({ kind: 'even' })).toEqual(['usual']);
+  expect(offered({ kind: 'alternating', first: 'left', repetition: 'one-side' })).toEqual([
+    'usual',
+    'left-first',
+    'right-first',
+  ]);
+  expect(offered({ kind: 'each-side', first: 'left' })).toHaveLength(5);
 });
 
 describe('a direction reversed', () => {

@@ -7,6 +7,19 @@ export interface LateralityChoice {
   readonly directions: 'usual' | 'one';
 }
 
+type SidesChoice = LateralityChoice['sides'];
+
+const EITHER_FIRST: readonly SidesChoice[] = ['usual', 'left-first', 'right-first'];
+
+/**
+ * The ways of taking the sides that make a difference: an even movement has none to choose, and only one done on each
+ * side in turn can leave a side out.
+ */
+export function sidesOffered({ sides }: Laterality): readonly SidesChoice[] {
+  if (sides.kind === 'even') return ['usual'];
+  return sides.kind === 'each-side' ? [...EITHER_FIRST, 'left-only', 'right-only'] : EITHER_FIRST;
+}
+
 export type PassSide = Side | 'both' | 'alternating' | 'chosen';
 
 /** One side or direction of a movement. `direction` is null where the movement has only one. */

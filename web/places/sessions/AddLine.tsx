@@ -2,6 +2,7 @@ import { nanoid } from '@reduxjs/toolkit';
 import { AutoComplete } from 'antd';
 import { useMemo, useState } from 'react';
 import { usualName } from '../../../core/movement/movement';
+import { sidesOffered } from '../../../core/movement/pass';
 import { countWords } from '../../../core/session/countWords';
 import { newMovementItem } from '../../../core/session/defaults';
 import { readLine } from '../../../core/session/readLine';
@@ -112,7 +113,7 @@ function offersFor(text: string, session: Session, section: number, repertoire: 
       const item = {
         ...newMovementItem(movement.id, movement, passage.kind, line.count ?? undefined),
         rounds: Math.min(20, line.rounds),
-        sides: line.sides,
+        sides: sidesOffered(movement.laterality).includes(line.sides) ? line.sides : 'usual',
       };
       const alone = timelineOf({ ...session, sections: [{ ...passage, items: [item] }] }, repertoire.find);
       const { words } = countWords(movement, item);

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { CAUTION_WORDS } from '../../../core/movement/caution';
 import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
-import { firstSide } from '../../../core/movement/pass';
+import { firstSide, sidesOffered } from '../../../core/movement/pass';
 import { cycleStrip } from '../../../core/movement/strip';
 import type { Timeline } from '../../../core/session/segment';
 import type { Item, MovementItem, Session } from '../../../core/session/session';
@@ -63,13 +63,13 @@ function InHand({ item, timeline, repertoire }: { readonly item: Item } & Pick<P
   );
 }
 
-const SIDES_WORDS = [
-  { value: 'usual', label: 'As written' },
-  { value: 'left-first', label: 'Left first' },
-  { value: 'right-first', label: 'Right first' },
-  { value: 'left-only', label: 'Left only' },
-  { value: 'right-only', label: 'Right only' },
-] as const;
+const SIDES_WORDS: Readonly<Record<MovementItem['sides'], string>> = {
+  usual: 'As written',
+  'left-first': 'Left first',
+  'right-first': 'Right first',
+  'left-only': 'Left only',
+  'right-only': 'Right only',
+};
 
 function MovementFields({ item, movement }: { readonly item: MovementItem; readonly movement: Movement }) {
   const dispatch = useAppDispatch();
@@ -78,7 +78,7 @@ function MovementFields({ item, movement }: { readonly item: MovementItem; reado
   const written = writtenSide(movement);
   const side = written === null ? null : firstSide(written, item.sides);
   const settle = item.settle.kind === 'still' ? item.settle.seconds : 0;
-  const offered = sides.kind === 'each-side' ? SIDES_WORDS : SIDES_WORDS.slice(0, 3);
+  const offered = sidesOffered(movement.laterality).map((value) => ({ value, label: SIDES_WORDS[value] }));
 
   return (
     <>
@@ -122,7 +122,7 @@ function MovementFields({ item, movement }: { readonly item: MovementItem; reado
             <span>Sides</span>
             <Select
               value={item.sides}
-              options={[...offered]}
+              options={offered}
               onChange={(value) => change({ sides: value })}
               aria-label="Sides"
             />

@@ -1,20 +1,24 @@
 import { nanoid } from '@reduxjs/toolkit';
 import type { KeyboardEvent } from 'react';
+import { sidesOffered } from '../../../core/movement/pass';
 import { steppedCount } from '../../../core/session/defaults';
 import { type LinePlace, neighbourPlace, placeOf } from '../../../core/session/editPlan';
-import type { Item, MovementItem, Session } from '../../../core/session/session';
+import type { Item, Session } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
 import { lineAdded, lineChanged, lineDoubled, lineMoved, lineRemoved } from './draft';
 import { focusLine, focusNeighbour, heirOf } from './lineFocus';
 
-const SIDES: readonly MovementItem['sides'][] = ['usual', 'left-first', 'right-first', 'left-only', 'right-only'];
 /** Seconds that one key adds to a rest or a talk. */
 const SECONDS_STEP = 10;
 
-/** The next way of taking the sides. */
-const nextSides = (sides: MovementItem['sides']): MovementItem['sides'] =>
-  SIDES[(SIDES.indexOf(sides) + 1) % SIDES.length] ?? 'usual';
+/** A line with its sides taken the next way its movement offers; itself where there is nothing to choose. */
+export function turnSides(item: Item, repertoire: Repertoire): Item {
+  const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
+  if (item.kind !== 'movement' || !movement) return item;
+  const offered = sidesOffered(movement.laterality);
+  return { ...item, sides: offered[(offered.indexOf(item.sides) + 1) % offered.length] ?? 'usual' };
+}
 
 /** A line with its count one step up or down, by its movement's own step. */
 export function stepLine(item: Item, direction: 1 | -1, repertoire: Repertoire): Item {
@@ -34,11 +38,11 @@ interface Hand {
 export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (itemId: string | null) => void) {
   const dispatch = useAppDispatch();
 
-  const step = ({ item }: Hand, direction: 1 | -1) => {
-    const next = stepLine(item, direction, repertoire);
-    // At the end of its range a count stays, and there is nothing to undo.
+  /** Puts a changed line in its place; where nothing changed there is nothing to undo. */
+  const change = (item: Item, next: Item) => {
     if (JSON.stringify(next) !== JSON.stringify(item)) dispatch(lineChanged({ id: item.id, item: next }));
   };
+  const step = ({ item }: Hand, direction: 1 | -1) => change(item, stepLine(item, direction, repertoire));
   const move = ({ item }: Hand, direction: 1 | -1) => {
     const to = neighbourPlace(session, item.id, direction);
     if (to) dispatch(lineMoved({ id: item.id, to }));
@@ -71,10 +75,7 @@ export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (i
     '+': (hand) => step(hand, 1),
     '=': (hand) => step(hand, 1),
     '-': (hand) => step(hand, -1),
-    s: ({ item }) => {
-      if (item.kind === 'movement')
-        dispatch(lineChanged({ id: item.id, item: { ...item, sides: nextSides(item.sides) } }));
-    },
+    s: ({ item }) => change(item, turnSides(item, repertoire)),
     d: double,
     r: restAfter,
     a: ({ place }) => document.querySelector<HTMLElement>(`#add-to-${place.section}`)?.focus(),
