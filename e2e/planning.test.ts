@@ -46,7 +46,7 @@ test('why a line takes its minutes: the parts on the screen add up to it', async
   const total = seconds.pop() ?? 0;
   // Each part is rounded to the second for the eye; the parts themselves sum to the millisecond.
   expect(Math.abs(seconds.reduce((sum, part) => sum + part, 0) - total)).toBeLessThanOrEqual(seconds.length / 2);
-  expect(await textOf(page, '.why', /Moving, left/)).toMatch(/12 × 24 breaths at/);
+  expect(await textOf(page, '.why', /Moving, left/)).toMatch(/12 times, 24 breaths at/);
 });
 
 test('a hundred and twenty steps can be undone and done again', async () => {

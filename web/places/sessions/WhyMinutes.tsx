@@ -25,10 +25,11 @@ function nameOf({ kind, side, direction }: MinutesPart): string {
 
 /** How a part came to its time: how often, and at which breath on the average. */
 function reckoning({ kind, times, breaths, ms }: MinutesPart): string {
-  const often = kind === 'move' || times > 1 ? `${times} ×` : '';
+  const often = times > 1 ? `${times} times` : kind === 'move' ? 'once' : '';
   if (breaths === null || ms === 0) return often;
   const rounded = Math.round(breaths * 10) / 10;
-  return `${often} ${rounded} breaths at ${breathsPerMinute(breaths / (ms / 60_000))} a minute`.trim();
+  const breathing = `${rounded} breaths at ${breathsPerMinute(breaths / (ms / 60_000))} a minute`;
+  return often === '' ? breathing : `${often}, ${breathing}`;
 }
 
 /** Why a line takes its minutes: its parts, which add up exactly. */
