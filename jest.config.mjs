@@ -1,5 +1,5 @@
 const transform = {
-  '^.+\\.tsx?$': [
+  '^.+\\.(tsx?|mjs)$': [
     '@swc/jest',
     {
       jsc: {
@@ -17,6 +17,8 @@ const room = (displayName, folders) => ({
   roots: folders.map((folder) => `<rootDir>/${folder}`),
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform,
+  // This one ships modules only; everything else runs as it is.
+  transformIgnorePatterns: ['/node_modules/(?!d3-polygon/)'],
   // Styles have no bearing on what is tested outside a browser.
   moduleNameMapper: { '\\.css$': '<rootDir>/scripts/noStyles.ts' },
 });

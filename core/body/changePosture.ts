@@ -1,12 +1,44 @@
 import type { Posture, PostureChange } from './posture';
+import { SIDES, type Side } from './side';
 import { STANCES } from './stance';
 
+type Changes<Thing> = { [Name in keyof Thing]?: Thing[Name] | undefined };
+
+/** What is given, laid over what was there; what is left out or undefined stays. */
+function laidOver<Thing extends object>(before: Thing, change: Changes<Thing> | undefined): Thing {
+  const next = { ...before };
+  for (const name of Object.keys(change ?? {}) as (keyof Thing)[]) {
+    const value = change?.[name];
+    if (value !== undefined) next[name] = value;
+  }
+  return next;
+}
+
+/** Adjustments of both sides, laid over the ones before. */
+function adjusted<Thing extends object>(before: Changes<Record<Side, Thing>>, change: Changes<Record<Side, Thing>>) {
+  const next = { ...before };
+  for (const side of SIDES) {
+    const one = change[side];
+    if (one) next[side] = laidOver(before[side] ?? ({} as Thing), one);
+  }
+  return next;
+}
+
 /**
- * The posture after a change. An even stance drops the side it may have inherited.
+ * The posture after a change. An even stance drops the side it may have inherited; a stance or arm shape named again drops
+ * what had been adjusted in the feet or hands.
  * `changePosture(parallel, { sink: 30 })` is the same posture with knees bent 30 degrees.
  */
 export function changePosture(posture: Posture, change: PostureChange): Posture {
-  const given = Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined));
-  const next: Posture = { ...posture, ...given };
+  const { spine, head, hips, shoulders, feet, hands, ...simple } = change;
+  const next: Posture = {
+    ...laidOver(posture, simple),
+    spine: laidOver(posture.spine, spine),
+    head: laidOver(posture.head, head),
+    hips: laidOver(posture.hips, hips),
+    shoulders: laidOver(posture.shoulders, shoulders),
+    feet: adjusted(change.stance === undefined ? posture.feet : {}, feet ?? {}),
+    hands: adjusted(change.arms === undefined ? posture.hands : {}, hands ?? {}),
+  };
   return STANCES[next.stance].sideNames === null ? { ...next, side: null } : next;
 }

@@ -6,3 +6,5 @@ export type Side = z.infer<typeof Side>;
 
 /** The other side. `otherSide('left')` is `'right'`. */
 export const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');
+
+export const SIDES: readonly Side[] = Side.options;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Contact } from './contact';
 import { mirrorNumber } from './mirrorNumber';
 import type { Side } from './side';
 
@@ -8,6 +9,7 @@ import type { Side } from './side';
 export const StanceName = z.enum([
   'closed',
   'heels-together',
+  'narrow',
   'parallel',
   'horse',
   'inward-toed',
@@ -24,18 +26,23 @@ export const StanceName = z.enum([
 ]);
 export type StanceName = z.infer<typeof StanceName>;
 
-/** How a foot meets the floor. */
-export type Contact = 'sole' | 'heel' | 'ball' | 'edge' | 'off';
-
-/** A foot seen from above: its middle in metres (x to the mover's right, y forward), its angle in degrees clockwise. */
+/**
+ * A foot as it stands: its middle in metres (x to the right, y forward), its angle in degrees clockwise, how far it is off
+ * the floor in metres, and how far its toes are lifted (positive) or pointed down, in degrees.
+ */
 export interface FootPlace {
   readonly x: number;
   readonly y: number;
   readonly angle: number;
   readonly contact: Contact;
+  readonly height: number;
+  readonly pitch: number;
 }
 
 export type Feet = Readonly<Record<Side, FootPlace>>;
+
+/** How the toes are held where a foot touches with less than its sole, degrees. Conventions. */
+export const USUAL_PITCH: Readonly<Record<Contact, number>> = { sole: 0, heel: 20, ball: -25, edge: 0, off: -25 };
 
 interface Stance {
   readonly label: string;
@@ -45,7 +52,14 @@ interface Stance {
   readonly feet: Feet;
 }
 
-const foot = (x: number, y: number, angle: number, contact: Contact = 'sole'): FootPlace => ({ x, y, angle, contact });
+const foot = (x: number, y: number, angle: number, contact: Contact = 'sole', height = 0): FootPlace => ({
+  x,
+  y,
+  angle,
+  contact,
+  height,
+  pitch: USUAL_PITCH[contact],
+});
 
 /**
  * Placements for a body of 1.68 m, in metres. Shoulder width is about 0.30 m between the middles of the feet;
@@ -61,6 +75,11 @@ export const STANCES: Readonly<Record<StanceName, Stance>> = {
     label: 'heels together',
     sideNames: null,
     feet: { left: foot(-0.085, 0, -30), right: foot(0.085, 0, 30) },
+  },
+  narrow: {
+    label: 'feet hip-width apart',
+    sideNames: null,
+    feet: { left: foot(-0.1, 0, 0), right: foot(0.1, 0, 0) },
   },
   parallel: {
     label: 'parallel stance',
@@ -100,7 +119,7 @@ export const STANCES: Readonly<Record<StanceName, Stance>> = {
   'one-leg': {
     label: 'one-leg stance',
     sideNames: 'standing foot',
-    feet: { left: foot(-0.02, 0, 0), right: foot(0.16, 0.14, 0, 'off') },
+    feet: { left: foot(-0.02, 0, 0), right: foot(0.16, 0.2, 0, 'off', 0.3) },
   },
   'crossed-behind': {
     label: 'crossed-behind stance',
@@ -129,7 +148,8 @@ export const STANCES: Readonly<Record<StanceName, Stance>> = {
   },
 };
 
-const mirrorFoot = (place: FootPlace): FootPlace => ({
+/** The mirror image of a foot, which is a foot of the other side. */
+export const mirrorFoot = (place: FootPlace): FootPlace => ({
   ...place,
   x: mirrorNumber(place.x),
   angle: mirrorNumber(place.angle),

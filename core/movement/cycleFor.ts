@@ -2,11 +2,16 @@ import { mirrorChange, mirrorPosture } from '../body/mirror';
 import type { Posture } from '../body/posture';
 import type { Side } from '../body/side';
 import type { Movement, PartName } from './movement';
+import { mirrorOverlay } from './overlay';
 import type { Pass } from './pass';
 import type { Phase } from './phase';
 import { retraceCycle } from './reverse';
 
-const mirrorPhase = (phase: Phase): Phase => ({ ...phase, to: mirrorChange(phase.to) });
+const mirrorPhase = (phase: Phase): Phase => ({
+  ...phase,
+  to: mirrorChange(phase.to),
+  overlays: phase.overlays.map(mirrorOverlay),
+});
 
 /** The side a movement is written on; an even movement is written as it is. */
 export const writtenSide = (movement: Movement): Side | null => {

@@ -1,7 +1,6 @@
-import fc from 'fast-check';
 import { mirrorPosture } from '../body/mirror';
-import { Posture } from '../body/posture';
-import { feetOf, StanceName } from '../body/stance';
+
+import { feetOf } from '../body/stance';
 import { beats, inBreath, movement, natural, outBreath } from '../testing/sample';
 import { phasesFor } from './cycleFor';
 import { Movement } from './movement';
@@ -43,31 +42,6 @@ describe('a movement is refused with the path and the reason', () => {
 });
 
 describe('mirror', () => {
-  const load = fc.integer({ min: 0, max: 100 }).map((left) => ({ left, right: 100 - left, seat: 0 }));
-  const side = fc.constantFrom('left' as const, 'right' as const, null);
-  const postures: fc.Arbitrary<Posture> = fc.record(
-    {
-      stance: fc.constantFrom(...StanceName.options),
-      side,
-      load,
-      sink: fc.integer({ min: 0, max: 90 }),
-      heading: fc.integer({ min: -180, max: 180 }),
-      turn: fc.integer({ min: -90, max: 90 }),
-      arms: fc.constantFrom(...Posture.shape.arms.options),
-      armSide: side,
-    },
-    { noNullPrototype: true },
-  );
-
-  test('twice is exactly the identity, without -0', () => {
-    fc.assert(
-      fc.property(postures, (posture) => {
-        expect(mirrorPosture(mirrorPosture(posture))).toStrictEqual(posture);
-        expect(Object.is(mirrorPosture({ ...posture, heading: 0 }).heading, 0)).toBe(true);
-      }),
-    );
-  });
-
   test('a right bow puts the right foot in front, as far as a left bow puts the left', () => {
     const [left, right] = [feetOf('bow', 'left'), feetOf('bow', 'right')];
     expect(right.right).toEqual({ ...left.left, x: -left.left.x });

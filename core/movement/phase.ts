@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PostureChange } from '../body/posture';
+import { Overlay } from './overlay';
 
 /** In or out; a retention (stopped breath, full or empty); or natural, uncounted breathing. */
 export const Breath = z.enum(['in', 'out', 'retained-full', 'retained-empty', 'natural']);
@@ -24,6 +25,29 @@ export const PhaseLength = z.discriminatedUnion('kind', [
 ]);
 export type PhaseLength = z.infer<typeof PhaseLength>;
 
+/** The stretch of a phase, as shares of it, in which something changes. */
+export const Span = z
+  .tuple([z.number().min(0).max(1), z.number().min(0).max(1)])
+  .refine(([from, to]) => from < to, { message: 'a window ends after it begins' });
+export type Span = readonly [from: number, to: number];
+
+/** When within a phase each channel changes; the whole phase where nothing is said. Hips first and the arm late, say. */
+export const Windows = z.object({
+  load: Span.optional(),
+  feet: Span.optional(),
+  hips: Span.optional(),
+  trunk: Span.optional(),
+  arms: Span.optional(),
+  head: Span.optional(),
+});
+export type Windows = z.infer<typeof Windows>;
+
+/** How the breath is taken. */
+export const BreathManner = z.object({
+  route: z.enum(['nose', 'mouth', 'sounded']).default('nose'),
+  into: z.enum(['belly', 'ribs', 'reverse']).default('belly'),
+});
+
 /** One part of a movement that goes with one breath half, a pause or free time, and ends in a posture. */
 export const Phase = z
   .object({
@@ -31,6 +55,11 @@ export const Phase = z
     length: PhaseLength,
     /** What changes in the posture by the end of the phase. */
     to: PostureChange.default({}),
+    windows: Windows.default({}),
+    /** Which way hands travel that have far to go: before the body, or out to the sides. */
+    handPath: z.enum(['front', 'side']).default('front'),
+    overlays: z.array(Overlay).max(6).default([]),
+    manner: BreathManner.optional(),
     /** The few words said for it. */
     call: z.string().min(1).max(80),
   })

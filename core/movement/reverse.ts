@@ -1,6 +1,13 @@
 import { changePosture } from '../body/changePosture';
 import type { Posture } from '../body/posture';
-import type { Phase } from './phase';
+import { retraceOverlay } from './overlay';
+import type { Phase, Windows } from './phase';
+
+/** What came late comes early. */
+const backwards = (windows: Windows): Windows =>
+  Object.fromEntries(
+    Object.entries(windows).flatMap(([channel, window]) => (window ? [[channel, [1 - window[1], 1 - window[0]]]] : [])),
+  );
 
 /**
  * A cycle run backwards along the same path: each phase now ends where it used to begin.
@@ -15,6 +22,13 @@ export function retraceCycle(cycle: readonly Phase[], start: Posture, breath: 'k
     const from = cycle.length - 1 - index;
     const path = cycle[from] as Phase;
     const timed = breath === 'keeps-place' ? path : (cycle[index] as Phase);
-    return { breath: timed.breath, length: timed.length, call: path.call, to: stations[from] as Posture };
+    return {
+      ...path,
+      breath: timed.breath,
+      length: timed.length,
+      to: stations[from] as Posture,
+      windows: backwards(path.windows),
+      overlays: path.overlays.map(retraceOverlay).toReversed(),
+    };
   });
 }

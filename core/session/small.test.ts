@@ -1,14 +1,14 @@
 import { cycleAmount } from '../movement/cycleAmount';
-import type { Breath, Phase } from '../movement/phase';
-import { beats, constant, inBreath, natural, outBreath } from '../testing/sample';
+import type { Breath } from '../movement/phase';
+import { beats, constant, inBreath, natural, outBreath, phase } from '../testing/sample';
 import { callFor } from './calls';
 import { phaseBreaths, phaseSeconds } from './phaseSeconds';
 import { Plan, Session } from './session';
 import { namingSeconds, showingSeconds, speechSeconds } from './speech';
 
 const ratio = { in: 2, out: 3 };
-const seconds: Phase = { breath: 'retained-empty', length: { kind: 'seconds', seconds: 2.5 }, to: {}, call: 'Wait' };
-const span = (breath: Breath, share: number): Phase => ({ breath, length: { kind: 'span', share }, to: {}, call: 'x' });
+const seconds = phase({ breath: 'retained-empty', length: { kind: 'seconds', seconds: 2.5 }, call: 'Wait' });
+const span = (breath: Breath, share: number) => phase({ breath, length: { kind: 'span', share }, call: 'x' });
 
 describe('how long a phase lasts', () => {
   test.each([

@@ -1,5 +1,6 @@
+import type { z } from 'zod';
 import { Movement } from '../movement/movement';
-import type { Phase } from '../movement/phase';
+import { Phase } from '../movement/phase';
 import type { Pace } from '../session/pace';
 import type { Timeline } from '../session/segment';
 import { type Item, Plan } from '../session/session';
@@ -7,20 +8,15 @@ import { timelineOf } from '../session/timeline';
 
 /** Small made-up movements and plans for tests. */
 
-export const inBreath: Phase = { breath: 'in', length: { kind: 'span', share: 1 }, to: { sink: 10 }, call: 'Rise' };
-export const outBreath: Phase = { breath: 'out', length: { kind: 'span', share: 1 }, to: { sink: 20 }, call: 'Sink' };
-export const natural = (breaths: number): Phase => ({
-  breath: 'natural',
-  length: { kind: 'breaths', breaths },
-  to: {},
-  call: 'Stand',
-});
-export const beats = (count: number, tempo: number): Phase => ({
-  breath: 'natural',
-  length: { kind: 'beats', beats: count, tempo },
-  to: {},
-  call: 'Circle',
-});
+/** A phase as it would be read from a file, with what is left out filled in. */
+export const phase = (written: z.input<typeof Phase>): Phase => Phase.parse(written);
+
+export const inBreath = phase({ breath: 'in', length: { kind: 'span', share: 1 }, to: { sink: 10 }, call: 'Rise' });
+export const outBreath = phase({ breath: 'out', length: { kind: 'span', share: 1 }, to: { sink: 20 }, call: 'Sink' });
+export const natural = (breaths: number): Phase =>
+  phase({ breath: 'natural', length: { kind: 'breaths', breaths }, call: 'Stand' });
+export const beats = (count: number, tempo: number): Phase =>
+  phase({ breath: 'natural', length: { kind: 'beats', beats: count, tempo }, call: 'Circle' });
 
 export const movement = (change: Record<string, unknown> = {}): Movement =>
   Movement.parse({

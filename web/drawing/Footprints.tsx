@@ -1,7 +1,8 @@
 import { useId } from 'react';
 import type { Posture } from '../../core/body/posture';
 import type { Side } from '../../core/body/side';
-import { type FootPlace, feetOf, STANCES } from '../../core/body/stance';
+import { type Feet, type FootPlace, STANCES } from '../../core/body/stance';
+import { standIn } from '../../core/body/stand';
 import './drawing.css';
 
 /** A right sole seen from above, toes up, in centimetres round its middle: 25.5 long, 9.2 wide. */
@@ -51,6 +52,14 @@ function described({ stance, side, load }: Posture): string {
   return `${label}${which}: left ${load.left} percent, right ${load.right} percent${seat}`;
 }
 
+/** The feet round their middle, as the mover looks down on them. */
+function feetAround(posture: Posture): Feet {
+  const { left, right } = standIn({ ...posture, heading: 0 }).feet;
+  const [x, y] = [(left.x + right.x) / 2, (left.y + right.y) / 2];
+  const round = (foot: FootPlace): FootPlace => ({ ...foot, x: foot.x - x, y: foot.y - y });
+  return { left: round(left), right: round(right) };
+}
+
 /** In a small drawing a sole is at least this share of the height, so that its weight can be read. */
 const LEAST_SOLE = 0.56;
 const SOLE_LENGTH = 2 * HALF_LENGTH;
@@ -61,7 +70,7 @@ const SOLE_BREADTH = 9.6;
  * small ones the feet draw together rather than shrink.
  */
 export function Footprints({ posture, height = 44, labelled = false }: Props) {
-  const feet = feetOf(posture.stance, posture.side);
+  const feet = feetAround(posture);
   const places = [feet.left, feet.right];
   const isSeated = posture.load.seat > 0;
   const across = 2 * Math.max(...places.map(({ x }) => Math.abs(x * 100)));

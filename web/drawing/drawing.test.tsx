@@ -1,22 +1,14 @@
 import { renderToStaticMarkup } from 'react-dom/server';
-import type { Posture } from '../../core/body/posture';
+import type { z } from 'zod';
+import { Posture } from '../../core/body/posture';
 import { STANCES, StanceName } from '../../core/body/stance';
 import { inBreath, movement, natural, outBreath } from '../../core/testing/sample';
 import { BreathLine } from './BreathLine';
 import { cycleBreath } from './cycleBreath';
 import { Footprints } from './Footprints';
 
-const posture = (change: Partial<Posture> = {}): Posture => ({
-  stance: 'parallel',
-  side: null,
-  load: { left: 50, right: 50, seat: 0 },
-  sink: 15,
-  heading: 0,
-  turn: 0,
-  arms: 'hanging',
-  armSide: null,
-  ...change,
-});
+const posture = (change: Partial<z.input<typeof Posture>> = {}): Posture =>
+  Posture.parse({ stance: 'parallel', load: { left: 50, right: 50 }, sink: 15, arms: 'hanging', ...change });
 const numbers = (markup: string, pattern: RegExp) => [...markup.matchAll(pattern)].map(([, value]) => Number(value));
 
 describe('footprints', () => {

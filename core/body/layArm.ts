@@ -1,0 +1,96 @@
+import type { BodySize } from './bodySize';
+import { type Frame, outwardOf, toRoom } from './frame';
+import type { Palm } from './hand';
+import type { LaidLeg } from './layLeg';
+import { bentTowards, limb } from './limb';
+import type { HandPose, Pose } from './pose';
+import { otherSide, type Side } from './side';
+import { siteInRoom } from './siteInRoom';
+import { add, along, cross, radians, scale, subtract, unit, type Vec } from './vector';
+
+export interface LaidArm {
+  readonly shoulder: Vec;
+  readonly elbow: Vec;
+  readonly wrist: Vec;
+  readonly tip: Vec;
+  /** Where the wrist was wanted. */
+  readonly wanted: Vec;
+  /** How far the wrist stays from where it was wanted, metres; 0 where it reaches. */
+  readonly short: number;
+}
+
+/** What of the body stands before its arms are laid. */
+export interface Armless {
+  readonly size: BodySize;
+  readonly pelvis: Vec;
+  readonly spine: readonly [Vec, Vec, Vec, Vec];
+  readonly head: Vec;
+  readonly pelvisFrame: Frame;
+  readonly chestFrame: Frame;
+  readonly headFrame: Frame;
+  readonly legs: Readonly<Record<Side, LaidLeg>>;
+}
+
+function palmNormal(palm: Palm, chest: Frame, outward: Vec): Vec {
+  switch (palm) {
+    case 'down':
+      return scale(chest.up, -1);
+    case 'up':
+      return chest.up;
+    case 'front':
+      return chest.forward;
+    case 'back':
+      return scale(chest.forward, -1);
+    case 'in':
+      return scale(outward, -1);
+    case 'out':
+      return outward;
+  }
+}
+
+const shoulderOf = (pose: Pose, body: Armless, side: Side, outward: Vec): Vec => {
+  const { lift, forward } = pose.shoulders[side];
+  const unitLength = body.size.height / 100;
+  const level = along(body.spine[3], outward, body.size.shoulders / 2);
+  return along(along(level, body.chestFrame.up, lift * unitLength), body.chestFrame.forward, forward * unitLength);
+};
+
+function layArm(pose: Pose, body: Armless, side: Side, other: LaidArm | null): LaidArm {
+  const { size, chestFrame } = body;
+  const outward = outwardOf(chestFrame, side);
+  const shoulder = shoulderOf(pose, body, side, outward);
+  const hand: HandPose = pose.hands[side];
+  const [out, forward, up] = hand.at;
+  const free = along(shoulder, toRoom({ ...chestFrame, right: outward }, [out, forward, up]), size.arm);
+  const target = hand.rests === null ? free : (siteInRoom(hand.rests, side, body, other) ?? free);
+  const pole = toRoom({ ...chestFrame, right: outward }, [
+    0.25 + hand.elbow,
+    -0.3 * (1 - hand.elbow * 0.5),
+    -(1.05 - hand.elbow),
+  ]);
+  const { middle, end, short } = limb(shoulder, target, size.upperArm, size.forearm, pole);
+  const reach = unit(subtract(end, middle), [0, 0, -1]);
+  const palm = palmNormal(hand.palm, chestFrame, outward);
+  const bent = bentTowards(reach, scale(palm, -1), radians(hand.wrist));
+  const thumb = scale(cross(palm, bent), side === 'right' ? -1 : 1);
+  const fingers = hand.sway === 0 ? bent : bentTowards(bent, thumb, radians(hand.sway));
+  // A fist and a hook end sooner than an open hand; the bones keep their length.
+  return {
+    shoulder,
+    elbow: middle,
+    wrist: end,
+    tip: add(end, scale(fingers, size.hand)),
+    wanted: target,
+    short: Math.abs(short),
+  };
+}
+
+const leansOnArm = (pose: Pose, side: Side): boolean => pose.hands[side].rests?.startsWith('other-') ?? false;
+
+/** Both arms. A hand that rests on the other arm is laid after it; two that rest on each other are laid where they point. */
+export function layArms(pose: Pose, body: Armless): Record<Side, LaidArm> {
+  const first: Side = leansOnArm(pose, 'left') ? 'right' : 'left';
+  const one = layArm(pose, body, first, null);
+  const two = layArm(pose, body, otherSide(first), leansOnArm(pose, first) ? null : one);
+  return first === 'left' ? { left: one, right: two } : { left: two, right: one };
+}

@@ -1,0 +1,159 @@
+import { type BodySize, legLength, USUAL_BODY, USUAL_HEIGHT } from './bodySize';
+import { centreOfMass } from './centreOfMass';
+import { type FootPoints, footPoints, type Point } from './foot';
+import { type Frame, leant, turned } from './frame';
+import { type LaidArm, layArms } from './layArm';
+import { type LaidLeg, layLeg } from './layLeg';
+import type { Pose } from './pose';
+import { pressureOf } from './pressure';
+import type { Side } from './side';
+import { add, along, scale, type Vec } from './vector';
+
+/** A body standing in a pose: every joint as a point of the room in metres. */
+export interface Skeleton {
+  readonly size: BodySize;
+  readonly pelvis: Vec;
+  /** From the pelvis to the base of the neck. */
+  readonly spine: readonly [Vec, Vec, Vec, Vec];
+  readonly head: Vec;
+  readonly crown: Vec;
+  readonly pelvisFrame: Frame;
+  readonly chestFrame: Frame;
+  readonly headFrame: Frame;
+  readonly legs: Readonly<Record<Side, LaidLeg>>;
+  readonly arms: Readonly<Record<Side, LaidArm>>;
+  readonly centreOfMass: Vec;
+  readonly centreOfPressure: Point;
+}
+
+/** The trunk is laid in three bones of equal length. */
+const BONES = 3;
+/** How much the trunk leans against a pelvis that is moved out from under it; the head then about stays. Convention. */
+const COUNTER_LEAN = 1.5;
+/** How often the pelvis is moved until mass and pressure meet, and how near is near enough, metres. */
+const MOST_STEPS = 8;
+const NEAR = 1e-5;
+/** Share of the mass that goes where the pelvis goes: all but the lower parts of the legs. */
+const CARRIED = 0.86;
+/** Height of the hip joints on a chair, in body heights: thighs level, shins upright. */
+const SEATED_HIPS = 0.29;
+
+const asin = (x: number): number => (Math.asin(Math.min(1, Math.max(-1, x))) * 180) / Math.PI;
+
+/** The pose with its places in the room scaled from the usual height to another. */
+function scaledPose(pose: Pose, by: number): Pose {
+  if (by === 1) return pose;
+  const foot = (one: Pose['feet'][Side]) => ({ ...one, x: one.x * by, y: one.y * by, height: one.height * by });
+  return {
+    ...pose,
+    feet: { left: foot(pose.feet.left), right: foot(pose.feet.right) },
+    seat: pose.seat && { x: pose.seat.x * by, y: pose.seat.y * by },
+    hips: { ...pose.hips, right: pose.hips.right * by, forward: pose.hips.forward * by },
+  };
+}
+
+interface Upper {
+  readonly pelvisFrame: Frame;
+  readonly chestFrame: Frame;
+  readonly headFrame: Frame;
+  /** The spine's joints, head and crown from the pelvis. */
+  readonly spine: readonly [Vec, Vec, Vec, Vec];
+  readonly head: Vec;
+  readonly crown: Vec;
+}
+
+/** Pelvis, spine and head with the pelvis at the origin: they depend on nothing below. */
+function layTrunk(pose: Pose, size: BodySize): Upper {
+  const { hinge, round, bend } = pose.spine;
+  const facing = pose.heading + pose.hips.turn;
+  const pelvisFrame = leant(turned(facing), 0, pose.hips.tilt);
+  const lean = {
+    pitch: -asin((COUNTER_LEAN * pose.hips.forward) / size.trunk),
+    roll: -asin((COUNTER_LEAN * pose.hips.right) / size.trunk),
+  };
+  const joints: Vec[] = [[0, 0, 0]];
+  for (let bone = 1; bone <= BONES; bone += 1) {
+    const share = bone / BONES;
+    const counter = 1.5 - (bone - 1) * 0.5;
+    const frame = leant(
+      turned(facing + pose.turn * share),
+      hinge + round * (share - 1 / BONES / 2) + lean.pitch * counter,
+      bend * share + lean.roll * counter,
+    );
+    joints.push(along(joints[bone - 1] as Vec, frame.up, size.trunk / BONES));
+  }
+  const chestFrame = leant(turned(facing + pose.turn), hinge + round, bend);
+  const headFrame = leant(
+    turned(facing + pose.turn + pose.head.turn),
+    hinge + round + pose.head.nod,
+    bend + pose.head.tilt,
+  );
+  const neck = joints[BONES] as Vec;
+  return {
+    pelvisFrame,
+    chestFrame,
+    headFrame,
+    spine: joints as unknown as Upper['spine'],
+    head: along(neck, headFrame.up, size.headAndNeck * 0.62),
+    crown: along(neck, headFrame.up, size.headAndNeck),
+  };
+}
+
+/** How high the pelvis is carried: by the leg that bears more, of equals by the one that lets it down further. */
+function pelvisHeight(pose: Pose, x: number, y: number, frame: Frame, feet: Record<Side, FootPoints>, size: BodySize) {
+  const reach = legLength(size, pose.sink);
+  const by = (side: Side): number => {
+    const out = (side === 'left' ? -1 : 1) * (size.hipJoints / 2);
+    const [dx, dy, dz] = scale(frame.right, out);
+    const { ankle } = feet[side];
+    const level = Math.hypot(x + dx - ankle[0], y + dy - ankle[1]);
+    return ankle[2] + Math.sqrt(Math.max(0, reach * reach - level * level)) - dz;
+  };
+  const { left, right } = pose.load;
+  if (left === right) return Math.min(by('left'), by('right'));
+  return left > right ? by('left') : by('right');
+}
+
+/**
+ * Stands a body in a pose. The pelvis comes to where the whole body's centre of mass lies over the centre of pressure; on
+ * a chair it stays on the seat, and the pressure lies under the mass.
+ */
+export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
+  const pose = scaledPose(given, size.height / USUAL_HEIGHT);
+  const feet = { left: footPoints(pose.feet.left, size), right: footPoints(pose.feet.right, size) };
+  const upper = layTrunk(pose, size);
+  const pressure = pressureOf(pose, size);
+
+  const stand = (x: number, y: number): Skeleton => {
+    const z = pose.seat ? SEATED_HIPS * size.height : pelvisHeight(pose, x, y, upper.pelvisFrame, feet, size);
+    const pelvis: Vec = [x, y, z];
+    const spine = upper.spine.map((joint) => add(joint, pelvis)) as unknown as Skeleton['spine'];
+    const leg = (side: Side) => layLeg(side, pelvis, upper.pelvisFrame, feet[side], pose.load[side], size);
+    const body = {
+      size,
+      pelvis,
+      spine,
+      head: add(upper.head, pelvis),
+      crown: add(upper.crown, pelvis),
+      pelvisFrame: upper.pelvisFrame,
+      chestFrame: upper.chestFrame,
+      headFrame: upper.headFrame,
+      legs: { left: leg('left'), right: leg('right') },
+    };
+    const arms = layArms(pose, body);
+    const mass = centreOfMass(body, arms);
+    return { ...body, arms, centreOfMass: mass, centreOfPressure: pressure ?? [mass[0], mass[1]] };
+  };
+
+  if (pose.seat || pressure === null) return stand(pose.seat?.x ?? 0, pose.seat?.y ?? 0);
+  let [x, y] = pressure;
+  let body = stand(x, y);
+  for (let step = 0; step < MOST_STEPS; step += 1) {
+    const [dx, dy] = [pressure[0] - body.centreOfMass[0], pressure[1] - body.centreOfMass[1]];
+    if (Math.hypot(dx, dy) < NEAR) break;
+    x += dx / CARRIED;
+    y += dy / CARRIED;
+    body = stand(x, y);
+  }
+  return body;
+}

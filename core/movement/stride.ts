@@ -1,0 +1,84 @@
+import { changePosture } from '../body/changePosture';
+import type { Pose } from '../body/pose';
+import type { Posture } from '../body/posture';
+import { SIDES, type Side } from '../body/side';
+import type { FootPlace } from '../body/stance';
+import { standIn } from '../body/stand';
+import { LIFTABLE, lowStretch, overlap } from './liftWindow';
+import type { Phase, Span } from './phase';
+
+/** What a foot does in a phase. */
+export interface FootWork {
+  /** Metres it is put down away from where it stood. */
+  readonly moved: number;
+  /** Degrees it turns, clockwise positive. */
+  readonly turned: number;
+  readonly leaves: boolean;
+  /** When it is in the air or turning, as shares of the phase; null where it stays as it is. */
+  readonly window: Span | null;
+  /** Whether the window lies where the foot bears little enough to be lifted. */
+  readonly free: boolean;
+}
+
+/** One phase walked: the pose it begins in, the pose it ends in, and how the feet get there. */
+export interface Stride {
+  readonly phase: Phase;
+  readonly from: Pose;
+  readonly to: Pose;
+  /** The posture it ends in, as written. */
+  readonly posture: Posture;
+  readonly feet: Readonly<Record<Side, FootWork>>;
+}
+
+const WHOLE: Span = [0, 1];
+const STAYS: FootWork = { moved: 0, turned: 0, leaves: false, window: null, free: true };
+/** A foot that is set down no further than this, metres, has not been moved. */
+const SAME_PLACE = 0.004;
+
+const wrap = (angle: number): number => ((((angle + 180) % 360) + 360) % 360) - 180;
+
+const isOff = ({ contact }: FootPlace): boolean => contact === 'off';
+
+function footWork(side: Side, from: Pose, to: Pose, phase: Phase): FootWork {
+  const [a, b] = [from.feet[side], to.feet[side]];
+  const moved = Math.hypot(b.x - a.x, b.y - a.y);
+  const turned = wrap(b.angle - a.angle);
+  const lifts = moved > SAME_PLACE || isOff(a) !== isOff(b);
+  if (!lifts && Math.abs(turned) < 0.5) return STAYS;
+  const shift = phase.windows.load ?? WHOLE;
+  const asked = phase.windows.feet ?? WHOLE;
+  const low = lowStretch(from.load[side], to.load[side], shift, lifts ? LIFTABLE : 40);
+  const window = low && overlap(low, asked);
+  return { moved, turned, leaves: lifts, window: window ?? asked, free: window !== null };
+}
+
+/**
+ * Walks one phase from a pose.
+ * @param posture as written, that `from` stands in
+ */
+export function strideOf(phase: Phase, posture: Posture, from: Pose): Stride {
+  const next = changePosture(posture, phase.to);
+  const to = standIn(next, from, phase.to);
+  const feet = { left: footWork('left', from, to, phase), right: footWork('right', from, to, phase) };
+  return { phase, from, to, posture: next, feet };
+}
+
+/** Walks phases one after another. The last stride's pose and posture are where they lead. */
+export function walkPhases(phases: readonly Phase[], posture: Posture, from: Pose = standIn(posture)): Stride[] {
+  const strides: Stride[] = [];
+  let at = { posture, pose: from };
+  for (const phase of phases) {
+    const stride = strideOf(phase, at.posture, at.pose);
+    strides.push(stride);
+    at = { posture: stride.posture, pose: stride.to };
+  }
+  return strides;
+}
+
+/** How far both feet have come, metres: the middle between them, from the first pose of a walk to its last. */
+export function displacement(strides: readonly Stride[]): { readonly x: number; readonly y: number } {
+  const [first, last] = [strides[0]?.from, strides.at(-1)?.to];
+  if (!first || !last) return { x: 0, y: 0 };
+  const middle = (pose: Pose, axis: 'x' | 'y') => SIDES.reduce((sum, side) => sum + pose.feet[side][axis] / 2, 0);
+  return { x: middle(last, 'x') - middle(first, 'x'), y: middle(last, 'y') - middle(first, 'y') };
+}
