@@ -6,12 +6,12 @@ export const BODY_LIMITS = {
   /** Shank forward over the foot (dorsiflexion, knee bent). */
   ankle: 35,
   knee: 145,
-  elbow: 150,
+  elbow: 157,
   /** A planted foot turned out or in against the pelvis. */
   hipOut: 75,
   hipIn: 45,
   /** A leg may be drawn this much too short before it is said, metres. */
-  legShort: 0.002,
+  legShort: 0.01,
   /** A hand may miss its point by this much, metres: shapes are written for a usual build. */
   handShort: 0.02,
   /** A hand resting on the body may miss by this much, metres: the trunk gives. */

@@ -29,7 +29,9 @@ export function limb(root: Vec, target: Vec, first: number, second: number, pole
 
 /** A direction turned towards another by an angle in radians, both square on each other after the turn is taken. */
 export function bentTowards(direction: Vec, towards: Vec, angle: number): Vec {
-  const side = unit(squareOn(towards, direction), [0, 0, 1]);
+  const otherwise = unit(squareOn([0, 1, 0], direction), unit(squareOn([1, 0, 0], direction), [0, 0, 1]));
+  const turn = squareOn(towards, direction);
+  const side = dot(turn, turn) < 1e-12 ? otherwise : unit(turn, otherwise);
   return along(scale(direction, Math.cos(angle)), side, Math.sin(angle));
 }
 

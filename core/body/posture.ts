@@ -57,6 +57,8 @@ export type Gaze = z.infer<typeof Gaze>;
 const channels = {
   stance: StanceName,
   side: Side.nullable(),
+  /** How far apart the feet stand, as a share of the stance's usual length or width. */
+  spread: z.number().min(0.3).max(2),
   load: Load,
   sink: z.number().min(0).max(110),
   heading: angle,
@@ -91,6 +93,7 @@ export const Posture = z.object({
   heading: channels.heading.default(0),
   turn: channels.turn.default(0),
   armSide: channels.armSide.default(null),
+  spread: channels.spread.default(1),
   rock: channels.rock.default(0),
   gaze: channels.gaze.default('ahead'),
   eyes: channels.eyes.default('open'),

@@ -63,7 +63,7 @@ const foot = (x: number, y: number, angle: number, contact: Contact = 'sole', he
 
 /**
  * Placements for a body of 1.68 m, in metres. Shoulder width is about 0.30 m between the middles of the feet;
- * the bow is 0.60 m long and 0.24 m wide with the rear foot turned out 45 degrees. Conventions, drawn from common teaching.
+ * the bow is 0.40 m long (0.60 at a spread of 1.5) and 0.24 m wide with the rear foot turned out 45 degrees. Conventions.
  */
 export const STANCES: Readonly<Record<StanceName, Stance>> = {
   closed: {
@@ -99,12 +99,12 @@ export const STANCES: Readonly<Record<StanceName, Stance>> = {
   bow: {
     label: 'bow stance',
     sideNames: 'front foot',
-    feet: { left: foot(-0.12, 0.3, 0), right: foot(0.12, -0.3, 45) },
+    feet: { left: foot(-0.12, 0.2, 0), right: foot(0.12, -0.2, 45) },
   },
   'sat-back-bow': {
     label: 'sat-back bow stance',
     sideNames: 'front foot',
-    feet: { left: foot(-0.12, 0.3, 0), right: foot(0.12, -0.3, 45) },
+    feet: { left: foot(-0.12, 0.2, 0), right: foot(0.12, -0.2, 45) },
   },
   'empty-heel': {
     label: 'empty stance on the heel',

@@ -42,9 +42,17 @@ function keptFoot(before: Pose, to: Posture): Side | null {
   return null;
 }
 
+/** Feet further apart or closer along the way they are already apart: a bow longer, a horse wider. */
+function spreadFeet({ left, right }: Feet, spread: number): Feet {
+  const axis = Math.abs(left.y - right.y) > Math.abs(left.x - right.x) ? 'y' : 'x';
+  const middle = (left[axis] + right[axis]) / 2;
+  const moved = (foot: FootPlace): FootPlace => ({ ...foot, [axis]: middle + (foot[axis] - middle) * spread });
+  return spread === 1 ? { left, right } : { left: moved(left), right: moved(right) };
+}
+
 /** The feet of a stance put down in the room so that the kept foot, or the middle of both, stays where it is. */
 function placeFeet(posture: Posture, before: Pose | null): Feet {
-  const { left, right } = feetOf(posture.stance, posture.side);
+  const { left, right } = spreadFeet(feetOf(posture.stance, posture.side), posture.spread);
   const frame = turned(posture.heading);
   const inRoom = (foot: FootPlace): FootPlace => ({
     ...at(foot, toRoom(frame, vec(foot))),
@@ -111,9 +119,12 @@ function seatOf(posture: Posture, feet: Feet, before: Pose | null): Pose['seat']
   return { x, y };
 }
 
-/** Feet are put down anew when a stance is named; otherwise only what is adjusted moves. */
+const names = (change: PostureChange, ...channels: (keyof PostureChange)[]): boolean =>
+  channels.some((channel) => change[channel] !== undefined);
+
+/** Feet are put down anew when a stance, its side or spread is named; otherwise only what is adjusted moves. */
 function feetFor(posture: Posture, before: Pose | null, change: PostureChange | undefined): Feet {
-  if (before === null || change === undefined || change.stance !== undefined || change.side !== undefined)
+  if (before === null || change === undefined || names(change, 'stance', 'side', 'spread'))
     return adjustFeet(placeFeet(posture, before), posture.feet, posture);
   return change.feet === undefined ? before.feet : adjustFeet(before.feet, change.feet, posture);
 }

@@ -4,7 +4,11 @@ import { Caution } from './caution';
 import { Count } from './count';
 import { cycleAmount } from './cycleAmount';
 import { Laterality } from './laterality';
-import { Phase } from './phase';
+import { Layer, layMovementLayer } from './layer';
+import { Breath, Phase } from './phase';
+import { Ramp } from './ramp';
+import { Region } from './region';
+import { patchMovement, Variant } from './variant';
 
 export const Role = z.enum(['opening', 'warm-up', 'main', 'cool-down', 'closing']);
 export type Role = z.infer<typeof Role>;
@@ -46,6 +50,15 @@ export const Movement = z
     start: Posture,
     parts: Parts,
     cautions: z.array(Caution),
+    /** 1 from the first class on, 2 with some practice, 3 for the seasoned. */
+    level: z.number().int().min(1).max(3).default(1),
+    variants: z.array(Variant).max(8).default([]),
+    layers: z.array(Layer).max(8).default([]),
+    ramps: z.array(Ramp).max(4).default([]),
+    /** Other ways of breathing the cycle that schools teach: one breath for each of its phases. */
+    breathSchools: z.array(z.object({ name: z.string().min(1).max(60), breaths: z.array(Breath).min(1) })).default([]),
+    /** What is moved gently though the figure cannot show it, from 0 to 1: fingers, ears, the skin. */
+    mobilises: z.partialRecord(Region, z.number().min(0).max(1)).default({}),
     /** Whether it can be done on a chair as it is written or with the legs left out. */
     seated: z.boolean(),
   })
@@ -59,6 +72,14 @@ export const Movement = z
       });
       return;
     }
+    for (const [index, { breaths }] of movement.breathSchools.entries()) {
+      if (breaths.length !== movement.parts.cycle.length)
+        context.addIssue({
+          code: 'custom',
+          path: ['breathSchools', index, 'breaths'],
+          message: `the cycle has ${movement.parts.cycle.length} phases`,
+        });
+    }
     for (const key of ['least', 'usual', 'most', 'step'] as const) {
       const cycles = movement.count[key] / amount;
       if (Math.abs(cycles - Math.round(cycles)) > 1e-9) {
@@ -71,6 +92,28 @@ export const Movement = z
     }
   });
 export type Movement = z.infer<typeof Movement>;
+
+/** A movement as one of its variants has it, or as one of its teaching steps; itself where the id is unknown. */
+export function variantOf(movement: Movement, variantId: string): Movement {
+  const variant = movement.variants.find(({ id }) => id === variantId);
+  if (!variant) return movement;
+  const { start, parts } = patchMovement(movement.start, movement.parts, variant.patch);
+  const cautions = movement.cautions.filter((caution) => !variant.eases.includes(caution));
+  return { ...movement, start, parts, cautions };
+}
+
+export function layerOf(movement: Movement, index: number): Movement {
+  const layer = movement.layers[index];
+  return layer ? { ...movement, ...layMovementLayer(movement.start, movement.parts, layer) } : movement;
+}
+
+/** A movement breathed as another school breathes it. */
+export function breathedAs(movement: Movement, school: string): Movement {
+  const breaths = movement.breathSchools.find(({ name }) => name === school)?.breaths;
+  if (!breaths) return movement;
+  const cycle = movement.parts.cycle.map((phase, index) => ({ ...phase, breath: breaths[index] ?? phase.breath }));
+  return { ...movement, parts: { ...movement.parts, cycle } };
+}
 
 /** The name a movement is usually called by. */
 export const usualName = (movement: Movement): string => movement.names.english[0] ?? movement.id;

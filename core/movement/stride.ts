@@ -25,9 +25,12 @@ export interface Stride {
   readonly phase: Phase;
   readonly from: Pose;
   readonly to: Pose;
-  /** The posture it ends in, as written. */
-  readonly posture: Posture;
   readonly feet: Readonly<Record<Side, FootWork>>;
+}
+
+/** A stride that came out of a written posture, with the posture it ends in. */
+export interface WrittenStride extends Stride {
+  readonly posture: Posture;
 }
 
 const WHOLE: Span = [0, 1];
@@ -39,6 +42,7 @@ const wrap = (angle: number): number => ((((angle + 180) % 360) + 360) % 360) - 
 
 const isOff = ({ contact }: FootPlace): boolean => contact === 'off';
 
+/** What a foot does between two poses. */
 function footWork(side: Side, from: Pose, to: Pose, phase: Phase): FootWork {
   const [a, b] = [from.feet[side], to.feet[side]];
   const moved = Math.hypot(b.x - a.x, b.y - a.y);
@@ -56,16 +60,22 @@ function footWork(side: Side, from: Pose, to: Pose, phase: Phase): FootWork {
  * Walks one phase from a pose.
  * @param posture as written, that `from` stands in
  */
-export function strideOf(phase: Phase, posture: Posture, from: Pose): Stride {
+export function strideOf(phase: Phase, posture: Posture, from: Pose): WrittenStride {
   const next = changePosture(posture, phase.to);
-  const to = standIn(next, from, phase.to);
-  const feet = { left: footWork('left', from, to, phase), right: footWork('right', from, to, phase) };
-  return { phase, from, to, posture: next, feet };
+  return { ...strideTo(phase, from, standIn(next, from, phase.to)), posture: next };
 }
 
+/** The stride from one pose to another. */
+export const strideTo = (phase: Phase, from: Pose, to: Pose): Stride => ({
+  phase,
+  from,
+  to,
+  feet: { left: footWork('left', from, to, phase), right: footWork('right', from, to, phase) },
+});
+
 /** Walks phases one after another. The last stride's pose and posture are where they lead. */
-export function walkPhases(phases: readonly Phase[], posture: Posture, from: Pose = standIn(posture)): Stride[] {
-  const strides: Stride[] = [];
+export function walkPhases(phases: readonly Phase[], posture: Posture, from: Pose = standIn(posture)): WrittenStride[] {
+  const strides: WrittenStride[] = [];
   let at = { posture, pose: from };
   for (const phase of phases) {
     const stride = strideOf(phase, at.posture, at.pose);

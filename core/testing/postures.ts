@@ -40,6 +40,7 @@ export const postures: fc.Arbitrary<Posture> = fc
       turn: whole(-90, 90),
       arms: fc.constantFrom(...ArmShape.options),
       armSide: side,
+      spread: whole(5, 15).map((n) => n / 10),
       rock: whole(-10, 10).map((n) => n / 10),
       gaze: fc.constantFrom('ahead' as const, 'left-hand' as const, 'right-hand' as const),
       spine: fc.record({ hinge: whole(0, 90), round: whole(-20, 80), bend: whole(-30, 30) }, { noNullPrototype: true }),

@@ -1,0 +1,75 @@
+import { turned } from '../body/frame';
+import type { Pose } from '../body/pose';
+import { otherSide, type Side } from '../body/side';
+import { type Feet, type FootPlace, USUAL_PITCH } from '../body/stance';
+
+/** Where a foot is on its way: as it began, there but turned as the goal wants it, at its goal, or beside the other foot. */
+export type Spot = 'start' | 'start-turned' | 'goal' | 'beside';
+
+/** Feet and weight on the way from one pose to another. */
+export interface BridgeState {
+  readonly spots: Readonly<Record<Side, Spot>>;
+  readonly feet: Feet;
+  readonly load: Pose['load'];
+}
+
+const SAME = 0.004;
+const wrap = (angle: number): number => ((((angle + 180) % 360) + 360) % 360) - 180;
+
+export const sameFoot = (a: FootPlace, b: FootPlace): boolean =>
+  Math.hypot(a.x - b.x, a.y - b.y) < SAME && Math.abs(wrap(a.angle - b.angle)) < 0.5 && a.contact === b.contact;
+
+export const keyOf = ({ spots, load }: BridgeState): string =>
+  `${spots.left} ${spots.right} ${load.left} ${load.right}`;
+
+export const startState = (from: Pose): BridgeState => ({
+  spots: { left: 'start', right: 'start' },
+  feet: from.feet,
+  load: from.load,
+});
+
+/** The goal's feet put down in the room so that one foot of it stands where that foot stands now. */
+export function goalFeet(from: Pose, goal: Pose, anchor: Side): Feet {
+  const [now, then] = [from.feet[anchor], goal.feet[anchor]];
+  const move = (foot: FootPlace): FootPlace => ({ ...foot, x: foot.x + now.x - then.x, y: foot.y + now.y - then.y });
+  return { left: move(goal.feet.left), right: move(goal.feet.right) };
+}
+
+export const isReached = (state: BridgeState, goal: Pose, goalAt: Feet): boolean =>
+  sameFoot(state.feet.left, goalAt.left) &&
+  sameFoot(state.feet.right, goalAt.right) &&
+  state.load.left === goal.load.left &&
+  state.load.right === goal.load.right;
+
+/** How far apart closed feet stand, middle to middle, metres. */
+const CLOSED = 0.11;
+
+/** A foot on its way at one of its spots. */
+export function footAt(spot: Spot, side: Side, state: BridgeState, start: BridgeState, goalAt: Feet): FootPlace {
+  const planted = (foot: FootPlace): FootPlace =>
+    foot.contact === 'off' ? { ...foot, contact: 'ball', height: 0, pitch: USUAL_PITCH.ball } : foot;
+  switch (spot) {
+    case 'start':
+      return start.feet[side];
+    case 'start-turned': {
+      const goal = goalAt[side];
+      return { ...planted(start.feet[side]), angle: goal.angle, contact: 'sole', pitch: 0 };
+    }
+    case 'goal':
+      return goalAt[side];
+    case 'beside': {
+      const other = state.feet[otherSide(side)];
+      const { right } = turned(goalAt[otherSide(side)].angle);
+      const out = side === 'right' ? CLOSED : -CLOSED;
+      return {
+        ...other,
+        x: other.x + right[0] * out,
+        y: other.y + right[1] * out,
+        angle: goalAt[side].angle,
+        contact: 'sole',
+        height: 0,
+        pitch: 0,
+      };
+    }
+  }
+}
