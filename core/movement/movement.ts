@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Posture } from '../body/posture';
+import { Region } from '../body/region';
 import { Caution } from './caution';
 import { Count } from './count';
 import { cycleAmount } from './cycleAmount';
@@ -7,7 +8,6 @@ import { Laterality } from './laterality';
 import { Layer, layMovementLayer } from './layer';
 import { Breath, Phase } from './phase';
 import { Ramp } from './ramp';
-import { Region } from './region';
 import { patchMovement, Variant } from './variant';
 
 export const Role = z.enum(['opening', 'warm-up', 'main', 'cool-down', 'closing']);

@@ -1,0 +1,36 @@
+import type { Region } from '../body/region';
+
+/** How much a group is asked: gentle, steady or strong. */
+export const STRENGTHS = ['gentle', 'steady', 'strong'] as const;
+export type Strength = (typeof STRENGTHS)[number];
+
+export interface Ceiling {
+  readonly fast: number;
+  readonly slow: number;
+}
+
+const three = (
+  ...of: [gentle: [number, number], steady: [number, number], strong: [number, number]]
+): Readonly<Record<Strength, Ceiling>> => ({
+  gentle: { fast: of[0][0], slow: of[0][1] },
+  steady: { fast: of[1][0], slow: of[1][1] },
+  strong: { fast: of[2][0], slow: of[2][1] },
+});
+
+/**
+ * The strain (F / tau) a region should stay under, for the fast and the slow compartment. Conventions. Thighs come from
+ * trials of whole classes; the others are set so that the classes of the golden pack fall on the side a teacher puts them.
+ */
+export const CEILINGS: Readonly<Record<Region, Readonly<Record<Strength, Ceiling>>>> = {
+  neck: three([0.3, 0.15], [0.4, 0.2], [0.5, 0.3]),
+  shoulders: three([0.4, 0.26], [0.52, 0.34], [0.66, 0.44]),
+  elbows: three([0.4, 0.3], [0.5, 0.38], [0.6, 0.46]),
+  wrists: three([0.4, 0.25], [0.5, 0.32], [0.6, 0.4]),
+  'upper-back': three([0.45, 0.3], [0.55, 0.38], [0.65, 0.46]),
+  'low-back': three([0.3, 0.15], [0.42, 0.22], [0.55, 0.32]),
+  hips: three([0.3, 0.16], [0.4, 0.24], [0.52, 0.34]),
+  thighs: three([0.2, 0.12], [0.3, 0.22], [0.42, 0.32]),
+  knees: three([0.42, 0.28], [0.55, 0.4], [0.7, 0.52]),
+  calves: three([0.26, 0.16], [0.36, 0.22], [0.5, 0.32]),
+  ankles: three([0.36, 0.24], [0.46, 0.32], [0.58, 0.42]),
+};

@@ -1,0 +1,59 @@
+import { Region } from '../body/region';
+import type { Side } from '../body/side';
+
+/** The regions that have a left and a right. */
+export const PAIRED: readonly Region[] = [
+  'shoulders',
+  'elbows',
+  'wrists',
+  'hips',
+  'thighs',
+  'knees',
+  'calves',
+  'ankles',
+];
+
+/** Demand is reckoned for each side of a paired region by itself. */
+export interface Channel {
+  readonly region: Region;
+  readonly side: Side | null;
+}
+
+export const CHANNELS: readonly Channel[] = Region.options.flatMap((region): Channel[] =>
+  PAIRED.includes(region)
+    ? [
+        { region, side: 'left' },
+        { region, side: 'right' },
+      ]
+    : [{ region, side: null }],
+);
+
+/** One number for each channel, in the order of {@link CHANNELS}. */
+export type ChannelValues = readonly number[];
+
+const PLACE = new Map(CHANNELS.map(({ region, side }, index) => [`${region} ${side}`, index]));
+
+/** Where a channel stands in the list. */
+export const channelIndex = (region: Region, side: Side | null): number => PLACE.get(`${region} ${side}`) ?? -1;
+
+/** A channel's other side; itself where it has none. */
+export const MIRRORED: readonly number[] = CHANNELS.map(({ region, side }) =>
+  side === null ? channelIndex(region, null) : channelIndex(region, side === 'left' ? 'right' : 'left'),
+);
+
+/** How quickly a region tires and recovers, seconds: legs, arms, trunk. Conventions. */
+export const FAST_TAU: Readonly<Record<Region, number>> = {
+  neck: 60,
+  shoulders: 45,
+  elbows: 45,
+  wrists: 45,
+  'upper-back': 60,
+  'low-back': 60,
+  hips: 75,
+  thighs: 75,
+  knees: 75,
+  calves: 75,
+  ankles: 75,
+};
+/** The slow compartment, the same for all regions, seconds. Convention. */
+export const SLOW_TAU = 900;

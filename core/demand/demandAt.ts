@@ -1,0 +1,136 @@
+import { ankleBend, hipTurn } from '../body/bodyFinding';
+import { MASS } from '../body/bodySize';
+import type { LaidArm } from '../body/layArm';
+import type { Pose } from '../body/pose';
+import { SIDES, type Side } from '../body/side';
+import { bearsWeight } from '../body/site';
+import type { Skeleton } from '../body/skeleton';
+import { supportOf } from '../body/support';
+import { angleBetween, between, subtract, type Vec } from '../body/vector';
+import { CHANNELS, type ChannelValues, channelIndex } from './channels';
+
+/** What a pose asks of the body at one instant. */
+export interface Demand {
+  /** For each channel; 1 is about as much as anyone should be asked to keep up, and it is not capped there. */
+  readonly channels: ChannelValues;
+  /** 0 steady on both feet to 1 on the edge. */
+  readonly balance: number;
+  readonly overhead: Readonly<Record<Side, boolean>>;
+  readonly oneLeg: Side | null;
+  readonly headLow: boolean;
+}
+
+const clamp = (value: number): number => Math.min(1, Math.max(0, value));
+const sin = (degrees: number): number => Math.sin((degrees * Math.PI) / 180);
+const DOWN: Vec = [0, 0, -1];
+
+/** Above this elevation of the upper arm, in degrees from hanging, a hand counts as overhead. */
+const OVERHEAD = 120;
+/** How much of its load a resting hand still has. */
+const RESTING = 0.3;
+/** The margin at which balance is no longer a matter, metres. */
+const STEADY = 0.1;
+
+/** The level distance of the arm's mass from a joint, against that of a straight level arm: 0 to about 1. */
+function gravityMoment({ shoulder, elbow, wrist, tip }: LaidArm, from: 'shoulder' | 'elbow'): number {
+  const root = from === 'shoulder' ? shoulder : elbow;
+  const parts: [{ share: number; at: number }, Vec, Vec, number][] = [
+    [MASS.upperArm, shoulder, elbow, 0.186],
+    [MASS.forearm, elbow, wrist, 0.146],
+    [MASS.hand, wrist, tip, 0.108],
+  ];
+  let [x, y, straight, along] = [0, 0, 0, 0];
+  for (const [mass, a, b, length] of from === 'shoulder' ? parts : parts.slice(1)) {
+    const [px, py] = subtract(between(a, b, mass.at), root);
+    x += mass.share * px;
+    y += mass.share * py;
+    straight += mass.share * (along + length * mass.at) * 1.68;
+    along += length;
+  }
+  return Math.hypot(x, y) / straight;
+}
+
+/**
+ * What a pose asks of each region. Every formula stands in the table of `formulas.ts` with its reason.
+ * A higher stance never asks more of the thighs; a mirrored pose asks the same of the other side.
+ */
+export function demandAt(pose: Pose, body: Skeleton): Demand {
+  const channels = new Array<number>(CHANNELS.length).fill(0);
+  const put = (index: number, value: number) => {
+    channels[index] = value;
+  };
+  const { spine, turn, head, firmness } = pose;
+  const leaning = spine.hinge + spine.round / 2;
+  const rounded = 1 + 0.5 * clamp(spine.round / 60);
+  const firm = 1 + 0.5 * firmness;
+  const overhead = { left: false, right: false };
+  let carried = 0;
+
+  for (const side of SIDES) {
+    const arm = body.arms[side];
+    const hand = pose.hands[side];
+    const leg = body.legs[side];
+    const foot = pose.feet[side];
+    const load = pose.load[side];
+    const borne = load / 100;
+
+    const elevation = angleBetween(subtract(arm.elbow, arm.shoulder), DOWN);
+    const rests = hand.rests === null ? 1 : RESTING;
+    overhead[side] = elevation > OVERHEAD && hand.rests === null;
+    const moment = gravityMoment(arm, 'shoulder') * rests;
+    carried += moment / 2;
+    put(channelIndex('shoulders', side), (0.7 * moment + 0.3 * clamp((elevation - 30) / 90) * rests) * firm);
+    put(channelIndex('elbows', side), 0.5 * gravityMoment(arm, 'elbow') * rests * firm);
+    put(
+      channelIndex('wrists', side),
+      0.5 * clamp(Math.abs(hand.wrist) / 80) + (bearsWeight(hand.rests) ? 0.2 : 0) + 0.3 * firmness,
+    );
+
+    const bent = sin(leg.bend / 2) / sin(30);
+    const lifted = foot.contact === 'off';
+    put(channelIndex('thighs', side), borne * bent * firm);
+    const twisted = load > 40 ? 0.3 * clamp((Math.abs(hipTurn(pose, side)) - 60) / 30) : 0;
+    put(channelIndex('knees', side), clamp(leg.bend / 90) * clamp(load / 50) + twisted);
+    const raised = foot.contact === 'ball' && load > 5;
+    put(channelIndex('calves', side), borne * (raised ? 1 : 0.15 + 0.25 * Math.max(0, pose.rock)));
+    put(
+      channelIndex('ankles', side),
+      borne * (0.6 * clamp(Math.abs(ankleBend(pose, body, side)) / 35) + (raised ? 0.6 : 0)),
+    );
+    const thighUp = angleBetween(subtract(leg.knee, leg.hip), DOWN);
+    const alone = borne > 0.85 ? 0.25 : 0;
+    put(
+      channelIndex('hips', side),
+      lifted && pose.seat === null ? 0.5 * clamp(thighUp / 90) + 0.1 : 0.4 * borne * bent + alone,
+    );
+  }
+
+  put(
+    channelIndex('neck', null),
+    (Math.max(Math.abs(head.nod), Math.abs(head.tilt)) / 45 + Math.abs(head.turn) / 70) / 2,
+  );
+  put(
+    channelIndex('upper-back', null),
+    clamp(0.5 * carried + 0.25 * clamp(Math.abs(turn) / 45) + 0.25 * clamp(Math.abs(spine.round) / 60)),
+  );
+  put(
+    channelIndex('low-back', null),
+    clamp((0.5 * sin(leaning)) / sin(45) + (0.25 * Math.abs(spine.bend)) / 30 + (0.25 * Math.abs(turn)) / 45) * rounded,
+  );
+
+  const held = SIDES.some((side) => bearsWeight(pose.hands[side].rests));
+  const open = clamp(1 - supportOf(pose, body).margin / STEADY);
+  const blind = pose.eyes === 'closed' ? 1 - 0.7 * (1 - open) : open;
+  const seated = pose.seat !== null;
+  return {
+    channels,
+    balance: seated ? 0 : held ? blind / 2 : blind,
+    overhead,
+    oneLeg: seated
+      ? null
+      : (SIDES.find(
+          (side) => pose.load[side] >= 90 && pose.feet[side === 'left' ? 'right' : 'left'].contact === 'off',
+        ) ?? null),
+    headLow: body.head[2] < body.pelvis[2],
+  };
+}

@@ -1,0 +1,108 @@
+import type { Side } from '../body/side';
+import { phasesFor, writtenSide } from '../movement/cycleFor';
+import type { Movement, PartName } from '../movement/movement';
+import type { Pass } from '../movement/pass';
+import { type PartStride, walkMovement } from '../movement/walkMovement';
+import { MIRRORED } from './channels';
+import type { Demand } from './demandAt';
+import { type StrideDemand, strideDemand } from './strideDemand';
+
+/** Which phase of a movement, done how. `first` is the first repetition, which begins from the start rather than from the end. */
+export interface PhaseKey {
+  readonly part: PartName;
+  readonly phase: number;
+  readonly side: Side | null;
+  readonly direction: Pass['direction'];
+  readonly first: boolean;
+}
+
+const swapSides = <Value>({ left, right }: Readonly<Record<Side, Value>>) => ({ left: right, right: left });
+
+/** What the mirror image asks: the same, of the other side. */
+export function mirrorDemand(demand: Demand): Demand {
+  const { channels, overhead, oneLeg } = demand;
+  return {
+    ...demand,
+    channels: MIRRORED.map((index) => channels[index] ?? 0),
+    overhead: swapSides(overhead),
+    oneLeg: oneLeg === null ? null : oneLeg === 'left' ? 'right' : 'left',
+  };
+}
+
+const mirrorStride = ({ pieces, moved }: StrideDemand): StrideDemand => ({
+  pieces: pieces.map(mirrorDemand),
+  moved: MIRRORED.map((index) => moved[index] ?? 0),
+});
+
+/** What is known of a movement: its walks and what their strides ask. Kept as long as the movement itself. */
+interface Known {
+  readonly walks: Map<string, readonly PartStride[]>;
+  readonly demands: Map<string, StrideDemand | null>;
+}
+const KNOWN = new WeakMap<Movement, Known>();
+
+function knownOf(movement: Movement): Known {
+  const known = KNOWN.get(movement);
+  if (known) return known;
+  const fresh: Known = { walks: new Map(), demands: new Map() };
+  KNOWN.set(movement, fresh);
+  return fresh;
+}
+
+function walkOf(movement: Movement, direction: Pass['direction']): readonly PartStride[] {
+  const { walks } = knownOf(movement);
+  const key = String(direction);
+  const known = walks.get(key);
+  if (known) return known;
+  const walk = walkMovement(movement, { side: writtenSide(movement), direction, cycles: 4 });
+  walks.set(key, walk);
+  return walk;
+}
+
+/** The stride of a phase on the written side of a movement; null where it has none. */
+function strideFor(
+  movement: Movement,
+  { part, phase, direction, first }: PhaseKey,
+  turnedRound: boolean,
+): PartStride | null {
+  const walk = walkOf(movement, direction);
+  const found = walk.filter((stride) => stride.part === part && stride.phase === phase);
+  // An alternating movement is walked left, right, left, right: the second time on each side is the usual one.
+  const alternating = movement.laterality.sides.kind === 'alternating';
+  const place = alternating ? (first ? 0 : 2) + (turnedRound ? 1 : 0) : first ? 0 : 1;
+  return found[part === 'cycle' ? place : 0] ?? found[0] ?? null;
+}
+
+/**
+ * What one phase of a movement asks, worked out once for each phase, direction and first or later repetition. The other side
+ * is the mirror image, exactly.
+ */
+export function phaseDemand(movement: Movement, key: PhaseKey): StrideDemand | null {
+  const { demands } = knownOf(movement);
+  const name = `${key.part} ${key.phase} ${key.side} ${key.direction} ${key.first}`;
+  const known = demands.get(name);
+  if (known !== undefined) return known;
+  const written = writtenSide(movement);
+  const otherSide = written !== null && key.side !== null && key.side !== written;
+  const alternating = movement.laterality.sides.kind === 'alternating';
+  const answer = (() => {
+    if (otherSide && !alternating) {
+      const one = phaseDemand(movement, { ...key, side: written });
+      return one && mirrorStride(one);
+    }
+    const stride = strideFor(movement, key, otherSide);
+    return stride && strideDemand(stride.stride);
+  })();
+  demands.set(name, answer);
+  return answer;
+}
+
+/** What a whole cycle of a movement asks at most and on the mean, phase by phase in equal parts; for the repertoire. */
+export function cycleDemand(movement: Movement): StrideDemand[] {
+  const side = writtenSide(movement);
+  return phasesFor(movement, 'cycle', side).flatMap((_, phase) => {
+    const direction = movement.laterality.directions.kind === 'both' ? 'first' : null;
+    const demand = phaseDemand(movement, { part: 'cycle', phase, side, direction, first: false });
+    return demand ? [demand] : [];
+  });
+}

@@ -1,0 +1,23 @@
+/** How ready a region is for work, 0 cold to 1: it rises while the region is moved gently and fades slowly. Conventions. */
+export const WARMING = 30;
+/** Half of it is gone after so many idle seconds. */
+export const FADING = 900;
+/** Moving a joint this fast, degrees a second, warms it as quickly as it can be warmed. */
+export const WARMING_SPEED = 20;
+/** While demand is over this, moving warms only half as much: it is work, not preparation. */
+export const WORKING = 0.35;
+
+/**
+ * Readiness after a stretch of constant mobilising, exactly: dR/dt = (1 - R) u / K - R ln 2 / h.
+ * `readied(0, 1, 32)` is 0.6492; left alone for 900 s it is 0.3246.
+ * @param mobilised u, 0 to 1
+ */
+export function readied(ready: number, mobilised: number, seconds: number): number {
+  const warm = mobilised / WARMING;
+  const rate = warm + Math.LN2 / FADING;
+  const settled = warm / rate;
+  return settled + (ready - settled) * Math.exp(-rate * seconds);
+}
+
+/** How much may be asked of a region that is so ready. */
+export const allowedDemand = (ready: number): number => 0.15 + 0.85 * ready;

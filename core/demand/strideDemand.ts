@@ -1,0 +1,68 @@
+import type { Region } from '../body/region';
+import { SIDES } from '../body/side';
+import { skeletonOf } from '../body/skeleton';
+import type { Overlay } from '../movement/overlay';
+import { samplePose } from '../movement/samplePose';
+import type { Stride } from '../movement/stride';
+import { CHANNELS, channelIndex } from './channels';
+import { type Demand, demandAt } from './demandAt';
+import { jointAngles, travelled } from './jointAngles';
+
+/** A stride is looked at in so many equal pieces, each at its middle: its changes are eased, so four are enough. */
+export const PIECES = 4;
+
+/** What one stride asks, however long it takes. */
+export interface StrideDemand {
+  readonly pieces: readonly Demand[];
+  /** How far each channel's joint is moved in the whole stride, degrees. */
+  readonly moved: readonly number[];
+}
+
+/** The degrees a second that shaking gives to what it shakes; it is too quick to be seen by looking four times. */
+function shaken(overlays: readonly Overlay[], seconds: number, add: (region: Region, degrees: number) => void): void {
+  for (const overlay of overlays) {
+    if (overlay.kind !== 'vibration') continue;
+    const swings = overlay.times ?? (overlay.rate ? (overlay.rate.from + overlay.rate.to) / 2 : 0) * seconds;
+    const degrees = swings * (overlay.size.from + overlay.size.to);
+    const regions: Readonly<Record<typeof overlay.region, readonly Region[]>> = {
+      whole: ['thighs', 'knees', 'ankles', 'hips', 'shoulders', 'low-back'],
+      legs: ['thighs', 'knees', 'ankles', 'hips'],
+      heels: ['ankles', 'calves', 'knees'],
+      hands: ['wrists', 'elbows'],
+      arms: ['shoulders', 'elbows', 'wrists'],
+      shoulders: ['shoulders', 'upper-back', 'neck'],
+      head: ['neck'],
+    };
+    for (const region of regions[overlay.region]) add(region, degrees);
+  }
+}
+
+/** The length a stride is looked at with, seconds. What it asks hardly depends on it; only shakes go by the clock. */
+const USUAL_SECONDS = 4;
+
+/** What a stride asks of the body, and what it moves. The same stride always answers the same. */
+export function strideDemand(stride: Stride): StrideDemand {
+  const look = (u: number) => {
+    const pose = samplePose(stride, u, USUAL_SECONDS, { before: true, after: true });
+    return { pose, body: skeletonOf(pose) };
+  };
+  const still = stride.from === stride.to && stride.phase.overlays.length === 0;
+  const pieces: Demand[] = [];
+  const moved = new Array<number>(CHANNELS.length).fill(0);
+  let before = jointAngles(look(0));
+  for (let piece = 0; piece < (still ? 1 : PIECES); piece += 1) {
+    const middle = look((piece + 0.5) / (still ? 1 : PIECES));
+    pieces.push(demandAt(middle.pose, middle.body));
+    const now = jointAngles(middle);
+    travelled(before, now, moved);
+    before = now;
+  }
+  if (!still) travelled(before, jointAngles(look(1)), moved);
+  shaken(stride.phase.overlays, USUAL_SECONDS, (region, degrees) => {
+    for (const side of [null, ...SIDES]) {
+      const index = channelIndex(region, side);
+      if (index >= 0) moved[index] = (moved[index] ?? 0) + degrees;
+    }
+  });
+  return { pieces, moved };
+}

@@ -1,0 +1,94 @@
+import { Posture } from '../body/posture';
+import { Region } from '../body/region';
+import { skeletonOf } from '../body/skeleton';
+import { standIn } from '../body/stand';
+import { CHANNELS, channelIndex } from '../demand/channels';
+import { type Demand, demandAt } from '../demand/demandAt';
+import { phaseDemand } from '../demand/movementDemand';
+import { WARMING_SPEED } from '../demand/readiness';
+import type { Movement } from '../movement/movement';
+import type { Segment, Timeline } from './segment';
+import type { FindMovement } from './timeline';
+
+/** A stretch of a class in which demand is taken as constant. */
+export interface DemandPiece {
+  readonly startMs: number;
+  readonly seconds: number;
+  /** Index of its segment in the timeline. */
+  readonly segment: number;
+  readonly itemId: string;
+  readonly demand: Demand;
+  /** How much each channel is mobilised, 0 to 1. */
+  readonly mobilised: readonly number[];
+}
+
+const NOTHING: readonly number[] = new Array<number>(CHANNELS.length).fill(0);
+
+const resting = (written: Record<string, unknown>): Demand => {
+  const pose = standIn(Posture.parse({ sink: 5, arms: 'hanging', ...written }));
+  return demandAt(pose, skeletonOf(pose));
+};
+/** Standing or sitting at ease while something is named, shown, talked about or rested from. */
+const STANDING = resting({ stance: 'parallel', load: { left: 50, right: 50 } });
+const SITTING = resting({
+  stance: 'seated',
+  load: { left: 10, right: 10, seat: 80 },
+  arms: 'resting-on-thighs',
+  sink: 0,
+});
+
+const isSeated = (movement: Movement | undefined): boolean => (movement?.start.load.seat ?? 0) > 0;
+
+/** The regions a movement is said to move though the figure cannot show it. */
+function declared(movement: Movement): readonly (readonly [index: number, amount: number])[] {
+  return Region.options.flatMap((region) => {
+    const amount = movement.mobilises[region];
+    if (amount === undefined) return [];
+    return [null, 'left' as const, 'right' as const].flatMap((side) => {
+      const index = channelIndex(region, side);
+      return index < 0 ? [] : [[index, amount] as const];
+    });
+  });
+}
+
+function movingPieces(segment: Segment, index: number, movement: Movement): DemandPiece[] | null {
+  const { part, phase, side, direction, repetition, startMs, lengthMs, itemId } = segment;
+  if (part === null || phase === null) return null;
+  const demand = phaseDemand(movement, { part, phase, side, direction, first: (repetition ?? 1) === 1 });
+  if (!demand) return null;
+  const seconds = lengthMs / 1000;
+  const mobilised = demand.moved.map((degrees) => Math.min(1, degrees / Math.max(0.1, seconds) / WARMING_SPEED));
+  for (const [channel, amount] of declared(movement)) mobilised[channel] = Math.max(mobilised[channel] ?? 0, amount);
+  const share = 1 / demand.pieces.length;
+  return demand.pieces.map((piece, place) => ({
+    startMs: startMs + lengthMs * share * place,
+    seconds: seconds * share,
+    segment: index,
+    itemId,
+    demand: piece,
+    mobilised,
+  }));
+}
+
+/** What a class asks from beginning to end, piece by piece without gaps. */
+export function sessionDemand(timeline: Timeline, find: FindMovement): DemandPiece[] {
+  let seated = false;
+  return timeline.segments.flatMap((segment, index): DemandPiece[] => {
+    const movement = segment.movementId === null ? undefined : find(segment.movementId);
+    if (movement) seated = isSeated(movement);
+    const moving = movement && segment.lengthMs > 0 ? movingPieces(segment, index, movement) : null;
+    if (moving) return moving;
+    const { startMs, lengthMs, itemId } = segment;
+    if (lengthMs === 0) return [];
+    return [
+      {
+        startMs,
+        seconds: lengthMs / 1000,
+        segment: index,
+        itemId,
+        demand: seated ? SITTING : STANDING,
+        mobilised: NOTHING,
+      },
+    ];
+  });
+}
