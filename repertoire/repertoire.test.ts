@@ -1,43 +1,101 @@
 import { join } from 'node:path';
-import { CAUTION_WORDS } from '../core/movement/caution';
-import { Role } from '../core/movement/movement';
-import { cycleStrip } from '../core/movement/strip';
-import { speechSeconds } from '../core/session/speech';
-import { readRepertoire } from '../server/repertoire';
+import { footworkFindings } from '../core/movement/footwork';
+import { footworkWords } from '../core/movement/footworkWords';
+import { Role, variantOf } from '../core/movement/movement';
+import { phasesFor, writtenSide } from '../core/movement/cycleFor';
+import { walkForm } from '../core/movement/walkForm';
+import { displacement } from '../core/movement/stride';
+import { walkMovement } from '../core/movement/walkMovement';
+import { skeletonOf } from '../core/body/skeleton';
+import { checkMovement } from '../core/session/checkMovement';
+import { timedAtPace } from '../core/session/trackAtPace';
+import { readForms, readRepertoire } from '../server/repertoire';
 
-const movements = readRepertoire(join(import.meta.dirname));
+const movements = readRepertoire(import.meta.dirname);
+const forms = readForms(join(import.meta.dirname, 'forms'));
+const byId = new Map(movements.map((movement) => [movement.id, movement]));
+const find = (id: string) => byId.get(id);
 
-test('there are at least thirty movements, some for every section', () => {
-  expect(movements.length).toBeGreaterThanOrEqual(30);
-  for (const role of Role.options) expect(movements.filter(({ roles }) => roles.includes(role)).length).toBeGreaterThanOrEqual(3);
+describe('the repertoire as a whole', () => {
+  test('holds at least a hundred movements and eight forms, some for every section', () => {
+    expect(movements.length).toBeGreaterThanOrEqual(100);
+    expect(forms.length).toBeGreaterThanOrEqual(8);
+    for (const role of Role.options)
+      expect(movements.filter(({ roles }) => roles.includes(role)).length).toBeGreaterThanOrEqual(5);
+  });
+
+  test('no two movements share a usual name', () => {
+    const names = movements.map(({ names: { english } }) => english[0]);
+    expect(new Set(names).size).toBe(names.length);
+  });
+
+  test('pinyin carries its tone marks, and stands where there is Chinese', () => {
+    const toned = /[āáǎàēéěèīíǐìōóǒòūúǔùǖǘǚǜ]/;
+    for (const { id, names } of movements) {
+      expect([id, names.pinyin.length > 0]).toEqual([id, names.chinese.length > 0]);
+      expect([id, names.pinyin.every((name) => toned.test(name))]).toEqual([id, true]);
+    }
+  });
+
+  test('every movement can be done in an easier way', () => {
+    const without = movements.filter(({ variants }) => !variants.some(({ kind }) => kind !== 'harder'));
+    expect(without.map(({ id }) => id)).toEqual([]);
+  });
+
+  test('a variant on a chair leaves no foot off the floor that bears, and is seated throughout', () => {
+    for (const movement of movements)
+      for (const { id, patch } of movement.variants.filter(({ kind }) => kind === 'seated')) {
+        expect([movement.id, patch.seated]).toEqual([movement.id, true]);
+        const seated = variantOf(movement, id);
+        const walked = walkMovement(seated, { side: writtenSide(seated) });
+        expect([movement.id, walked.every(({ stride }) => stride.to.load.seat > 0)]).toEqual([movement.id, true]);
+      }
+  });
 });
 
-test('no two movements share a usual name', () => {
-  const names = movements.map(({ names: { english } }) => english[0]);
-  expect(new Set(names).size).toBe(names.length);
+describe('what is wrong with each movement, its variants and its words: nothing', () => {
+  test.each(movements.map((movement) => [movement.id, movement] as const))('%s', (_id, movement) => {
+    const wrong = checkMovement(movement).filter(({ severity }) => severity !== 'notice');
+    expect(wrong.map(({ variant, part, phase, message }) => [variant, part, phase, message])).toEqual([]);
+  });
 });
 
-test.each(movements.map((movement) => [movement.id, movement] as const))('%s', (_id, movement) => {
-  const strip = cycleStrip(movement, null);
-  const postures = [movement.start, ...strip.flatMap(({ from, end }) => [from, end])];
-  // A caution stands wherever the movement gives cause for it.
-  if (postures.some(({ stance }) => stance === 'one-leg')) expect(movement.cautions).toContain('balance');
-  if (postures.some(({ arms }) => arms.startsWith('overhead'))) expect(movement.cautions).toContain('shoulders');
-  if (postures.some(({ sink, stance }) => sink >= 28 && !stance.startsWith('seated'))) expect(movement.cautions).toContain('knees');
-  if (movement.tradition === 'self-massage') expect(movement.cautions).toContain('self-massage');
-  expect(movement.cautions.every((caution) => CAUTION_WORDS[caution].length > 0)).toBe(true);
-  // A call fits its phase at an easy pace: a breath half of 4.5 s, beats and seconds as written.
-  for (const { phase } of strip) {
-    const { length } = phase;
-    const seconds =
-      length.kind === 'span' ? 4.5 * length.share : length.kind === 'beats' ? (length.beats * 60) / length.tempo : 4.5;
-    expect([phase.call, speechSeconds(phase.call) <= seconds]).toEqual([phase.call, true]);
-  }
+describe('every posture balances', () => {
+  test('the mass lies over the pressure within 0.1 mm wherever a phase ends', () => {
+    for (const movement of movements)
+      for (const { stride } of walkMovement(movement, { side: writtenSide(movement) })) {
+        const { centreOfMass, centreOfPressure } = skeletonOf(stride.to);
+        const off = Math.hypot(centreOfMass[0] - centreOfPressure[0], centreOfMass[1] - centreOfPressure[1]);
+        expect([movement.id, off < 1e-4]).toEqual([movement.id, true]);
+      }
+  });
 });
 
-test('pairs done on both sides come back to where they began, mirrored', () => {
+describe('forms', () => {
+  test.each(forms.map((form) => [form.id, form] as const))('%s is walked as one without a finding', (_id, form) => {
+    const walked = walkForm(form, find);
+    expect([walked.missing, walked.unreachable]).toEqual([[], []]);
+    const wrong = walked.entries.flatMap(({ movement, strides }) =>
+      footworkFindings(timedAtPace(strides))
+        .filter(({ severity }) => severity !== 'notice')
+        .map((finding) => [movement.id, footworkWords(finding)]),
+    );
+    expect(wrong).toEqual([]);
+  });
+
+  test('the long stepping form has at least fourteen postures and stays in an ordinary hall', () => {
+    const long = forms.find(({ id }) => id === 'lantern-form');
+    if (!long) throw new Error('the long form is there');
+    const walked = walkForm(long, find);
+    expect(new Set(walked.entries.map(({ movement }) => movement.id)).size).toBeGreaterThanOrEqual(14);
+    const { x, y } = displacement(walked.entries.flatMap(({ strides }) => strides));
+    expect(Math.hypot(x, y)).toBeLessThan(5);
+  });
+});
+
+test('done on each side, a movement comes back mirrored', () => {
   for (const movement of movements.filter(({ laterality }) => laterality.sides.kind === 'each-side')) {
-    const [left, right] = [cycleStrip(movement, 'left'), cycleStrip(movement, 'right')];
-    expect(left.map(({ end }) => end.load.left)).toEqual(right.map(({ end }) => end.load.right));
+    const [left, right] = (['left', 'right'] as const).map((side) => phasesFor(movement, 'cycle', side));
+    expect(left?.map(({ to }) => to.load?.left)).toEqual(right?.map(({ to }) => to.load?.right));
   }
 });

@@ -1,5 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import type { z } from 'zod';
+import { Form } from '../core/movement/form';
 import { Movement } from '../core/movement/movement';
 
 /** Every fault found while reading movement files, each as "file: path: reason". */
@@ -9,7 +11,12 @@ export class RepertoireError extends Error {
   }
 }
 
-function readFile(folder: string, file: string, faults: string[]): Movement[] {
+function readFile<Thing extends { id: string }>(
+  folder: string,
+  file: string,
+  schema: z.ZodType<Thing>,
+  faults: string[],
+): Thing[] {
   let content: unknown;
   try {
     content = JSON.parse(readFileSync(join(folder, file), 'utf8'));
@@ -17,7 +24,7 @@ function readFile(folder: string, file: string, faults: string[]): Movement[] {
     faults.push(`${file}: not JSON: ${error instanceof Error ? error.message : String(error)}`);
     return [];
   }
-  const answer = Movement.safeParse(content);
+  const answer = schema.safeParse(content);
   if (!answer.success) {
     faults.push(
       ...answer.error.issues.map(({ path, message }) => `${file}: ${path.join('.') || 'whole file'}: ${message}`),
@@ -28,14 +35,19 @@ function readFile(folder: string, file: string, faults: string[]): Movement[] {
   return [answer.data];
 }
 
+function readFolder<Thing extends { id: string }>(folder: string, schema: z.ZodType<Thing>): Thing[] {
+  const faults: string[] = [];
+  const files = readdirSync(folder).filter((file) => file.endsWith('.json'));
+  const things = files.sort().flatMap((file) => readFile(folder, file, schema, faults));
+  if (faults.length > 0) throw new RepertoireError(faults);
+  return things;
+}
+
 /**
  * Reads all movements of a folder through the schema, in alphabetical order of their files.
  * @throws RepertoireError naming every bad file with path and reason
  */
-export function readRepertoire(folder: string): Movement[] {
-  const faults: string[] = [];
-  const files = readdirSync(folder).filter((file) => file.endsWith('.json'));
-  const movements = files.sort().flatMap((file) => readFile(folder, file, faults));
-  if (faults.length > 0) throw new RepertoireError(faults);
-  return movements;
-}
+export const readRepertoire = (folder: string): Movement[] => readFolder(folder, Movement);
+
+/** Reads all forms of a folder, as {@link readRepertoire} reads movements. */
+export const readForms = (folder: string): Form[] => readFolder(folder, Form);

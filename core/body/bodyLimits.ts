@@ -6,7 +6,7 @@ export const BODY_LIMITS = {
   /** Shank forward over the foot (dorsiflexion, knee bent). */
   ankle: 35,
   knee: 145,
-  elbow: 157,
+  elbow: 160,
   /** A planted foot turned out or in against the pelvis. */
   hipOut: 75,
   hipIn: 45,

@@ -53,7 +53,7 @@ export const SITES: Readonly<Record<Site, Place>> = {
   crown: { base: 'head', offset: [0.07, 0.0, 0.05] },
   temple: { base: 'head', offset: [0.075, 0.04, -0.02] },
   face: { base: 'head', offset: [0.03, 0.085, -0.07] },
-  ear: { base: 'head', offset: [0.09, 0.01, -0.05] },
+  ear: { base: 'head', offset: [0.1, 0.06, -0.09] },
   neck: { base: 'head', offset: [0.07, -0.06, -0.06] },
   heart: { base: 'chest', offset: [0.05, 0.085, -0.07] },
   ribs: { base: 'chest', offset: [0.09, 0.06, -0.14] },

@@ -1,4 +1,6 @@
+import { BODY_LIMITS } from '../body/bodyLimits';
 import type { Pose } from '../body/pose';
+import { skeletonOf } from '../body/skeleton';
 import type { Bridge } from './bridge';
 import type { BridgeAction } from './bridgeActions';
 import type { Breath, Phase } from './phase';
@@ -17,6 +19,26 @@ const phaseOf = ({ halves, kind }: BridgeAction, breath: Breath): Phase => ({
   call: kind,
 });
 
+/** The deepest a body is let down on the way so that both legs reach, degrees. */
+const DEEPEST = 76;
+
+/** The pose let down as far as it takes for both legs to reach the floor where they stand. */
+function withinReach(pose: Pose): Pose {
+  if (pose.seat) return pose;
+  for (let { sink } = pose; sink <= DEEPEST; sink += 2) {
+    const bent = { ...pose, sink };
+    const { legs } = skeletonOf(bent);
+    if (Math.max(legs.left.short, legs.right.short) <= BODY_LIMITS.legShort) return bent;
+  }
+  return pose;
+}
+
+/** Hands that rested somewhere hang where they are: the body moves on under them. */
+const letGo = ({ left, right }: Pose['hands']): Pose['hands'] => ({
+  left: { ...left, rests: null },
+  right: { ...right, rests: null },
+});
+
 /** A bridge as strides: the feet as it says, the rest of the body on its way to the goal. */
 export function bridgeStrides(from: Pose, goal: Pose, bridge: Bridge): Stride[] {
   let pose = from;
@@ -31,8 +53,8 @@ export function bridgeStrides(from: Pose, goal: Pose, bridge: Bridge): Stride[] 
       y: goal.seat.y + bridge.feet.left.y - goal.feet.left.y,
     };
     const sitting = action.load.seat > 0;
-    const upper = last ? goal : { ...goal, hands: from.hands, heading };
-    const to: Pose = { ...upper, feet: action.feet, load: action.load, sink, seat: sitting ? seat : null };
+    const upper = last ? goal : { ...goal, spine: from.spine, hands: letGo(from.hands), heading };
+    const to = withinReach({ ...upper, feet: action.feet, load: action.load, sink, seat: sitting ? seat : null });
     const stride = strideTo(phaseOf(action, index % 2 === 0 ? 'in' : 'out'), pose, to);
     pose = to;
     return stride;

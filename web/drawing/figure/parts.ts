@@ -97,7 +97,7 @@ export function partsOf(pose: Pose, body: Skeleton, eye: Eye): Part[] {
     name: 'head',
     far: false,
     near: nearness(eye, head) + 0.01,
-    path: stroke(paper(spine[3]), paper(chin), GIRTH.neck[0] * unit, GIRTH.neck[1] * unit) + headPath(body, eye),
+    path: headPath(body, eye),
   });
   const face = facePath(body, eye);
   if (face) parts.push({ name: 'face', far: false, near: nearness(eye, head) + 0.011, path: face });
