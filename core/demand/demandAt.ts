@@ -28,6 +28,8 @@ const DOWN: Vec = [0, 0, -1];
 const OVERHEAD = 120;
 /** How much of its load a resting hand still has. */
 const RESTING = 0.3;
+/** How much of what the feet bear the thighs have to hold on a chair. */
+const SEATED = 0.25;
 /** The margin at which balance is no longer a matter, metres. */
 const STEADY = 0.1;
 
@@ -88,7 +90,8 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
 
     const bent = sin(leg.bend / 2) / sin(30);
     const lifted = foot.contact === 'off';
-    put(channelIndex('thighs', side), borne * bent * firm);
+    // On a chair the thighs only rest; what the feet bear is the weight of the shins.
+    put(channelIndex('thighs', side), borne * bent * firm * (pose.seat === null ? 1 : SEATED));
     const twisted = load > 40 ? 0.3 * clamp((Math.abs(hipTurn(pose, side)) - 60) / 30) : 0;
     put(channelIndex('knees', side), clamp(leg.bend / 90) * clamp(load / 50) + twisted);
     const raised = foot.contact === 'ball' && load > 5;

@@ -30,7 +30,7 @@ export const FORMULAS: Readonly<Record<Region, { readonly formula: string; reado
     reason: 'the hip holds the pelvis level over the standing leg and carries the lifted one',
   },
   thighs: {
-    formula: 'share of weight × sin(bend / 2) / sin 30°',
+    formula: 'share of weight × sin(bend / 2) / sin 30°; a quarter of it on a chair',
     reason: 'the knee’s lever grows with the bend: all the weight on one leg at 60° is 1',
   },
   knees: {
