@@ -3,11 +3,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Database } from 'better-sqlite3';
 import { createApp } from '../server/app';
-import { readRepertoire } from '../server/repertoire';
+import { readForms, readRepertoire } from '../server/repertoire';
 import { openDatabase } from '../server/store/open';
 import { loadDemo } from './load';
 
 export const repertoire = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));
+export const forms = readForms(join(import.meta.dirname, '..', 'repertoire', 'forms'));
 export const DEMO_DAY = '2026-12-01';
 
 export interface TestHouse {
@@ -24,7 +25,7 @@ export function openTestHouse(): TestHouse {
   const folder = mkdtempSync(join(tmpdir(), 'vesperum-'));
   const { database } = openDatabase(folder);
   loadDemo(database, repertoire, DEMO_DAY);
-  const app = createApp({ database, movements: repertoire, webFolder: null });
+  const app = createApp({ database, movements: repertoire, forms, webFolder: null });
   return {
     database,
     ask: async (method, path, body, headers = {}) => {
@@ -37,7 +38,7 @@ export function openTestHouse(): TestHouse {
       return app.request(path, { method, headers: sent, ...(body === undefined ? {} : { body: text }) });
     },
     contents: () => {
-      const tables = ['groups', 'sessions', 'class_logs', 'class_log_items'];
+      const tables = ['groups', 'sessions', 'class_logs', 'class_log_items', 'movements', 'withdrawn_movements'];
       return JSON.stringify(tables.map((table) => database.prepare(`SELECT * FROM ${table}`).all()));
     },
     close: () => {

@@ -4,7 +4,7 @@ import { serve } from '@hono/node-server';
 import dayjs from 'dayjs';
 import { loadDemo } from '../demo/load';
 import { createApp } from '../server/app';
-import { readRepertoire } from '../server/repertoire';
+import { readForms, readRepertoire } from '../server/repertoire';
 import { readSettings } from '../server/settings';
 import { openDatabase } from '../server/store/open';
 
@@ -13,10 +13,16 @@ const root = join(import.meta.dirname, '..');
 function start(): void {
   const { port, dataFolder } = readSettings(process.env);
   const movements = readRepertoire(join(root, 'repertoire'));
+  const forms = readForms(join(root, 'repertoire', 'forms'));
   const { database, isNew } = openDatabase(dataFolder);
   if (isNew && !process.argv.includes('--empty')) loadDemo(database, movements, dayjs().format('YYYY-MM-DD'));
   const built = join(root, 'dist', 'web');
-  const app = createApp({ database, movements, webFolder: existsSync(join(built, 'index.html')) ? built : null });
+  const app = createApp({
+    database,
+    movements,
+    forms,
+    webFolder: existsSync(join(built, 'index.html')) ? built : null,
+  });
 
   const server = serve({ fetch: app.fetch, hostname: '127.0.0.1', port }, ({ port: bound }) => {
     console.log(`Vesperum is ready at http://127.0.0.1:${bound}`);

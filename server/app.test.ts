@@ -1,7 +1,7 @@
 import { Conflict, Problem, SessionSummary, StoredSession, TimelineReply } from '../core/formats/api';
 import { ClassLog } from '../core/record/classLog';
 import { inBreath, line, movement, outBreath, plan } from '../core/testing/sample';
-import { openTestHouse, type TestHouse } from '../demo/testHouse';
+import { openTestHouse, repertoire, type TestHouse } from '../demo/testHouse';
 
 let house: TestHouse;
 beforeEach(() => {
@@ -17,7 +17,7 @@ const problemOf = async (answer: Response) => {
 
 describe('what is there', () => {
   test('movements, groups and sessions are listed', async () => {
-    expect(await (await house.ask('GET', '/api/movements')).json()).toHaveLength(52);
+    expect(await (await house.ask('GET', '/api/movements')).json()).toHaveLength(repertoire.length);
     expect(await (await house.ask('GET', '/api/groups')).json()).toHaveLength(3);
     const sessions = SessionSummary.array().parse(await (await house.ask('GET', '/api/sessions')).json());
     expect(sessions.map(({ slotMinutes }) => slotMinutes).sort()).toEqual([20, 45, 60, 60]);

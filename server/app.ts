@@ -5,6 +5,7 @@ import type { OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
 import { bodyLimit } from 'hono/body-limit';
 import { HTTPException } from 'hono/http-exception';
+import type { Form } from '../core/movement/form';
 import type { Movement } from '../core/movement/movement';
 import { BODY_LIMIT, jsonOnly, localOnly, sealed } from './guard';
 import { problem, Refusal } from './problem';
@@ -16,11 +17,14 @@ import { router } from './routes/router';
 import { sessionRoutes } from './routes/sessions';
 import { groupStore } from './store/groups';
 import { logStore } from './store/logs';
+import { movementStore } from './store/movements';
 import { sessionStore } from './store/sessions';
 
 export interface House {
   readonly database: Database;
+  /** The movements and forms that come along. */
   readonly movements: readonly Movement[];
+  readonly forms: readonly Form[];
   /** The folder of the built interface; null serves the API alone. */
   readonly webFolder: string | null;
 }
@@ -57,9 +61,9 @@ function serveWeb(app: OpenAPIHono, folder: string): void {
 }
 
 /** The whole application: guards, routes, the API's description of itself, and the interface. */
-export function createApp({ database, movements, webFolder }: House): OpenAPIHono {
-  const repertoire = new Map(movements.map((movement) => [movement.id, movement]));
-  const find = (id: string) => repertoire.get(id);
+export function createApp({ database, movements: shipped, forms, webFolder }: House): OpenAPIHono {
+  const movements = movementStore(database, shipped);
+  const { find } = movements;
   const sessions = sessionStore(database);
   const groups = groupStore(database);
   const logs = logStore(database);
@@ -72,8 +76,8 @@ export function createApp({ database, movements, webFolder }: House): OpenAPIHon
       onError: () => problem(413, 'That is more than this server reads at once.'),
     }),
   );
-  app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.length }));
-  app.route('/', movementRoutes(repertoire));
+  app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.all().length }));
+  app.route('/', movementRoutes(movements, forms));
   app.route('/', groupRoutes(groups));
   app.route('/', sessionRoutes(sessions, groups, find));
   app.route('/', logRoutes(logs, sessions));

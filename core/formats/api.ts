@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Form } from '../movement/form';
 import { Movement } from '../movement/movement';
 import { ClassLog } from '../record/classLog';
 import { Timeline } from '../session/segment';
@@ -50,6 +51,29 @@ export type LogSummary = z.infer<typeof LogSummary>;
 /** What may be added to a log afterwards. */
 export const LogNotes = ClassLog.pick({ attendance: true, notes: true });
 export type LogNotes = z.infer<typeof LogNotes>;
+
+/** Everything a class may name: all movements in all versions, the ids that are offered, what the instructor made, the forms. */
+export const Library = z.object({
+  movements: z.array(Movement),
+  shown: z.array(z.string()),
+  own: z.array(z.string()),
+  forms: z.array(Form),
+});
+export type Library = z.infer<typeof Library>;
+
+/** A movement and the version it was made from; null for a new one. */
+export const MovementSave = z.object({ movement: Movement, basedOn: z.string().nullable() });
+export type MovementSave = z.infer<typeof MovementSave>;
+
+/** The text of a file of movements. */
+export const MovementFile = z.object({ format: z.enum(['json', 'csv']), text: z.string().min(1) });
+export type MovementFile = z.infer<typeof MovementFile>;
+export const MovementsWritten = z.object({
+  added: z.number().int(),
+  changed: z.number().int(),
+  same: z.number().int(),
+});
+export type MovementsWritten = z.infer<typeof MovementsWritten>;
 
 /** A plan to be timed, with movements by id, or inline (an inline movement wins over one of the same id). */
 export const TimelineRequest = z.object({ session: Plan, movements: z.array(Movement).max(200).default([]) });

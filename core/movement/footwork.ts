@@ -47,9 +47,9 @@ const loadAt = ({ from, to, phase }: Stride, side: Side, u: number): number => {
 
 /** Degrees a planted foot turns while it bears more than the limit, and the most it bears meanwhile. */
 function turnedUnderLoad(stride: Stride, side: Side): { angle: number; load: number } {
-  const { turned: total, window } = stride.feet[side];
-  if (window === null) return { angle: 0, load: 0 };
-  const [from, to] = window;
+  const { turned: total, during } = stride.feet[side];
+  if (during === null) return { angle: 0, load: 0 };
+  const [from, to] = during;
   let [angle, load] = [0, 0];
   const pieces = 40;
   for (let piece = 0; piece < pieces; piece += 1) {
@@ -75,12 +75,12 @@ function stepLength(pose: Pose, side: Side): { length: number; forward: boolean 
 function judgeFoot(stride: Stride, seconds: number, side: Side, rules: FootworkRules, add: Adder): void {
   const work = stride.feet[side];
   const { from, to } = stride;
-  if (work.window === null) return;
+  if (work.during === null) return;
   if (work.leaves) {
     const least = Math.min(from.load[side], to.load[side]);
     if (!work.free) add('loaded-lift', 'stop', side, least, 10, { load: least });
     else {
-      const flight = (work.window[1] - work.window[0]) * seconds;
+      const flight = (work.during[1] - work.during[0]) * seconds;
       if (flight < LIMITS.flight - 1e-9) add('hurried-lift', 'warn', side, flight, LIMITS.flight, { load: least });
     }
     if (to.feet[side].contact === 'off' || work.moved === 0) return;

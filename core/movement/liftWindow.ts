@@ -15,10 +15,10 @@ export const easedAt = (share: number): number =>
  * @param window in which the load changes
  * @returns shares of the phase; null where it is never that low
  */
-export function lowStretch(from: number, to: number, window: Span, limit: number): Span | null {
+export function lowStretch(from: number, to: number, during: Span, limit: number): Span | null {
   if (from <= limit && to <= limit) return [0, 1];
   if (from > limit && to > limit) return null;
-  const crossing = window[0] + easedAt(Math.abs((limit - from) / (to - from))) * (window[1] - window[0]);
+  const crossing = during[0] + easedAt(Math.abs((limit - from) / (to - from))) * (during[1] - during[0]);
   return from <= limit ? [0, crossing] : [crossing, 1];
 }
 

@@ -38,7 +38,10 @@ export type PartName = z.infer<typeof PartName>;
 /** One named thing with a shape, as stored in `repertoire/` and as sent over the API. */
 export const Movement = z
   .object({
-    id: z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'an id is lower-case words joined by hyphens'),
+    id: z
+      .string()
+      .max(80)
+      .regex(/^[a-z0-9]+(-[a-z0-9]+)*(@[1-9]\d*)?$/, 'an id is lower-case words joined by hyphens'),
     names: Names,
     tradition: Tradition,
     roles: z.array(Role).min(1),
@@ -46,7 +49,7 @@ export const Movement = z
     about: z.string().min(10).max(400),
     laterality: Laterality,
     count: Count,
-    /** The posture the cycle begins in, on its first side. */
+    /** The posture it begins in, on its first side. */
     start: Posture,
     parts: Parts,
     cautions: z.array(Caution),

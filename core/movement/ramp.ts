@@ -54,21 +54,19 @@ function withTempo(phase: Phase, by: number): Phase {
   return { ...phase, length: { ...length, tempo: Math.min(300, Math.max(10, length.tempo * by)) } };
 }
 
-/** A phase as it is in one repetition of many. Without ramps it is the phase itself. */
-export function rampedPhase(phase: Phase, ramps: readonly Ramp[], repetition: number, of: number): Phase {
-  return ramps.reduce((now, ramp) => {
-    const value = rampAt(ramp, repetition, of);
-    switch (ramp.what) {
-      case 'sink':
-        return now.to.sink === undefined
-          ? now
-          : { ...now, to: { ...now.to, sink: Math.min(110, Math.max(0, now.to.sink + value)) } };
-      case 'range':
-        return withRange(now, value);
-      case 'hands':
-        return withHands(now, value);
-      case 'tempo':
-        return withTempo(now, value);
-    }
-  }, phase);
+function withSink(phase: Phase, deeper: number): Phase {
+  const { to } = phase;
+  if (to.sink === undefined) return phase;
+  return { ...phase, to: { ...to, sink: Math.min(110, Math.max(0, to.sink + deeper)) } };
 }
+
+const RAMPED: Readonly<Record<Ramp['what'], (phase: Phase, value: number) => Phase>> = {
+  sink: withSink,
+  range: withRange,
+  hands: withHands,
+  tempo: withTempo,
+};
+
+/** A phase as it is in one repetition of many. Without ramps it is the phase itself. */
+export const rampedPhase = (phase: Phase, ramps: readonly Ramp[], repetition: number, of: number): Phase =>
+  ramps.reduce((now, ramp) => RAMPED[ramp.what](now, rampAt(ramp, repetition, of)), phase);

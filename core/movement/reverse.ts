@@ -6,7 +6,7 @@ import type { Phase, Windows } from './phase';
 /** What came late comes early. */
 const backwards = (windows: Windows): Windows =>
   Object.fromEntries(
-    Object.entries(windows).flatMap(([channel, window]) => (window ? [[channel, [1 - window[1], 1 - window[0]]]] : [])),
+    Object.entries(windows).flatMap(([channel, during]) => (during ? [[channel, [1 - during[1], 1 - during[0]]]] : [])),
   );
 
 /**

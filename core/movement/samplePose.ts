@@ -12,13 +12,13 @@ const STEP_HEIGHT = 0.05;
 
 const mix = (a: number, b: number, e: number): number => a + (b - a) * e;
 /** Progress within a window, eased. */
-const within = (window: Span | undefined, u: number): number =>
-  window === undefined ? ease(u) : ease((u - window[0]) / (window[1] - window[0]));
+const within = (during: Span | undefined, u: number): number =>
+  during === undefined ? ease(u) : ease((u - during[0]) / (during[1] - during[0]));
 
 function footAt(a: FootPlace, b: FootPlace, work: FootWork, u: number): FootPlace {
-  if (work.window === null)
+  if (work.during === null)
     return a.contact === b.contact && a.pitch === b.pitch && a.height === b.height ? a : roll(a, b, ease(u));
-  const [from, to] = work.window;
+  const [from, to] = work.during;
   const w = (u - from) / (to - from);
   if (w <= 0) return a;
   if (w >= 1) return b;

@@ -15,7 +15,7 @@ export interface FootWork {
   readonly turned: number;
   readonly leaves: boolean;
   /** When it is in the air or turning, as shares of the phase; null where it stays as it is. */
-  readonly window: Span | null;
+  readonly during: Span | null;
   /** Whether the window lies where the foot bears little enough to be lifted. */
   readonly free: boolean;
 }
@@ -34,7 +34,7 @@ export interface WrittenStride extends Stride {
 }
 
 const WHOLE: Span = [0, 1];
-const STAYS: FootWork = { moved: 0, turned: 0, leaves: false, window: null, free: true };
+const STAYS: FootWork = { moved: 0, turned: 0, leaves: false, during: null, free: true };
 /** A foot that is set down no further than this, metres, has not been moved. */
 const SAME_PLACE = 0.004;
 
@@ -52,8 +52,8 @@ function footWork(side: Side, from: Pose, to: Pose, phase: Phase): FootWork {
   const shift = phase.windows.load ?? WHOLE;
   const asked = phase.windows.feet ?? WHOLE;
   const low = lowStretch(from.load[side], to.load[side], shift, lifts ? LIFTABLE : 40);
-  const window = low && overlap(low, asked);
-  return { moved, turned, leaves: lifts, window: window ?? asked, free: window !== null };
+  const during = low && overlap(low, asked);
+  return { moved, turned, leaves: lifts, during: during ?? asked, free: during !== null };
 }
 
 /**

@@ -136,7 +136,7 @@ test('done on the other side only, left and right change places exactly', () => 
     side === 'left' ? 'right' : side === 'right' ? 'left' : null,
   ]);
   // Equal sides are named left first, whichever way round.
-  names(one).forEach(([percent], index) => expect(percent).toBe(swapped[index]?.[0]));
+  for (const [index, [percent]] of names(one).entries()) expect(percent).toBe(swapped[index]?.[0]);
 });
 
 test('a warm-up without ankles before heel raises is found, and with them it is not', () => {
