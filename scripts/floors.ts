@@ -82,7 +82,7 @@ export function breachesOf(file: string, source: string): Breach[] {
   const found: Found = { imports: [], globals: [] };
   const { body } = parseSync(source, { syntax: 'typescript', tsx: file.endsWith('.tsx') });
   walk(body as SyntaxNode[], found);
-  const isTest = file.includes('.test.');
+  const isTest = file.includes('.test.') || file.includes('/testing/');
   const breaches: string[] = [];
   for (const name of found.imports) {
     if (name.startsWith('.')) {

@@ -8,7 +8,7 @@ import { passesOf, sidesOffered } from './pass';
 import type { Phase } from './phase';
 import { searchOf } from './search';
 import { cycleStrip } from './strip';
-import { tellingPosture } from './tellingPosture';
+import { tellingMoment } from './tellingMoment';
 
 const refused = (change: Record<string, unknown>) => {
   const answer = Movement.safeParse({ ...movement(), ...change });
@@ -124,8 +124,8 @@ test('the strip of the other side is the mirror image of the written one', () =>
     laterality: { sides: { kind: 'each-side', first: 'left' } },
     parts: { cycle: [{ ...inBreath, to: { stance: 'bow', side: 'left', load: { left: 70, right: 30 } } }, natural(1)] },
   });
-  const left = cycleStrip(step, 'left').map(({ end }) => end);
-  expect(cycleStrip(step, 'right').map(({ end }) => end)).toEqual(left.map(mirrorPosture));
+  const left = cycleStrip(step, 'left').map(({ stride }) => stride.posture);
+  expect(cycleStrip(step, 'right').map(({ stride }) => stride.posture)).toEqual(left.map(mirrorPosture));
 });
 
 describe('search', () => {
@@ -164,6 +164,6 @@ test('the telling posture of a step is the one that stands on one leg, mirrored 
       ],
     },
   });
-  expect(tellingPosture(step, 'left')).toMatchObject({ stance: 'one-leg', side: 'left' });
-  expect(tellingPosture(step, 'right')).toEqual(mirrorPosture(tellingPosture(step, 'left')));
+  expect(tellingMoment(step, 'left').posture).toMatchObject({ stance: 'one-leg', side: 'left' });
+  expect(tellingMoment(step, 'right').posture).toEqual(mirrorPosture(tellingMoment(step, 'left').posture));
 });

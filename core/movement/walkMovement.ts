@@ -5,11 +5,11 @@ import { phasesFor, startFor, writtenSide } from './cycleFor';
 import type { Movement, PartName } from './movement';
 import type { Pass } from './pass';
 import type { Phase } from './phase';
-import { type Stride, strideOf } from './stride';
+import { strideOf, type WrittenStride } from './stride';
 
 /** A stride with the part of the movement it belongs to. */
 export interface PartStride {
-  readonly stride: Stride;
+  readonly stride: WrittenStride;
   readonly part: PartName;
   readonly phase: number;
   readonly side: Side | null;

@@ -1,8 +1,19 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { LogNotes, LogSummary, SessionSave, SessionSummary, StoredSession } from '../../core/formats/api';
+import type {
+  Library,
+  LogNotes,
+  LogSummary,
+  MovementFile,
+  MovementSave,
+  MovementsWritten,
+  SessionSave,
+  SessionSummary,
+  StoredSession,
+} from '../../core/formats/api';
 import type { Group } from '../../core/group/group';
 import type { Movement } from '../../core/movement/movement';
 import type { ClassLog } from '../../core/record/classLog';
+import type { MovementTraits } from '../../core/session/movementTraits';
 import type { Session } from '../../core/session/session';
 
 /** Plain JSON and problems alike. */
@@ -13,9 +24,34 @@ const isJsonContentType = (headers: Headers): boolean =>
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/', responseHandler: 'content-type', isJsonContentType }),
-  tagTypes: ['sessions', 'logs'],
+  tagTypes: ['sessions', 'logs', 'library'],
   endpoints: (build) => ({
-    movements: build.query<Movement[], void>({ query: () => 'movements', keepUnusedDataFor: 86_400 }),
+    library: build.query<Library, void>({
+      query: () => 'library',
+      keepUnusedDataFor: 86_400,
+      providesTags: ['library'],
+    }),
+    traits: build.query<MovementTraits[], void>({
+      query: () => 'movements/traits',
+      keepUnusedDataFor: 86_400,
+      providesTags: ['library'],
+    }),
+    saveMovement: build.mutation<Movement, MovementSave>({
+      query: (body) => ({ url: `movements/${body.movement.id}`, method: 'PUT', body }),
+      invalidatesTags: ['library'],
+    }),
+    withdrawMovement: build.mutation<void, string>({
+      query: (id) => ({ url: `movements/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['library'],
+    }),
+    restoreMovement: build.mutation<void, string>({
+      query: (id) => ({ url: `movements/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['library'],
+    }),
+    readMovements: build.mutation<MovementsWritten, MovementFile>({
+      query: (body) => ({ url: 'movements/file', method: 'POST', body }),
+      invalidatesTags: ['library'],
+    }),
     groups: build.query<Group[], void>({ query: () => 'groups' }),
     sessions: build.query<SessionSummary[], void>({ query: () => 'sessions', providesTags: ['sessions'] }),
     session: build.query<StoredSession, string>({ query: (id) => `sessions/${id}`, keepUnusedDataFor: 0 }),

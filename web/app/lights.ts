@@ -8,6 +8,8 @@ interface Light {
   readonly sheet: string;
   readonly well: string;
   readonly ink: string;
+  /** Limbs on the far side of a figure. */
+  readonly inkFar: string;
   readonly faded: string;
   readonly rule: string;
   readonly amber: string;
@@ -23,6 +25,7 @@ export const LIGHTS: Readonly<Record<LightName, Light>> = {
     sheet: '#fdfaf3',
     well: '#ece4d3',
     ink: '#232742',
+    inkFar: '#8f8b93',
     faded: '#5d5c66',
     rule: '#d8cfbb',
     amber: '#c9822b',
@@ -36,6 +39,7 @@ export const LIGHTS: Readonly<Record<LightName, Light>> = {
     sheet: '#24243f',
     well: '#2e2d4c',
     ink: '#f1eadb',
+    inkFar: '#8d88a3',
     faded: '#b6b1c2',
     rule: '#403e61',
     amber: '#e0a04a',

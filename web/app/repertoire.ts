@@ -1,21 +1,43 @@
 import { useMemo } from 'react';
+import type { Form } from '../../core/movement/form';
 import type { Movement } from '../../core/movement/movement';
 import { type MovementSearch, searchOf } from '../../core/movement/search';
+import { atVersion, baseId } from '../../core/movement/version';
 import type { FindMovement } from '../../core/session/timeline';
 import { api } from './api';
 
 export interface Repertoire {
+  /** What is offered: the newest version of every movement that is not out of sight. */
   readonly movements: readonly Movement[];
+  readonly forms: readonly Form[];
+  /** Any version a class may name. */
   readonly find: FindMovement;
+  /** The version that is offered now under the name of another. */
+  readonly newest: FindMovement;
   readonly search: MovementSearch;
+  /** Whether the instructor made or changed it. */
+  readonly isOwn: (id: string) => boolean;
+  /** Whether it is offered; one out of sight can still be found. */
+  readonly isShown: (id: string) => boolean;
 }
 
 /** The repertoire with its search, or null while it is on its way. */
 export function useRepertoire(): Repertoire | null {
-  const { data } = api.useMovementsQuery();
+  const { data } = api.useLibraryQuery();
   return useMemo(() => {
     if (!data) return null;
-    const byId = new Map(data.map((movement) => [movement.id, movement]));
-    return { movements: data, find: (id) => byId.get(id), search: searchOf(data) };
+    const byId = new Map(data.movements.map((movement) => [movement.id, movement]));
+    const movements = data.shown.flatMap((id) => byId.get(id) ?? []);
+    const newest = new Map(movements.map((movement) => [baseId(movement.id), movement]));
+    const own = new Set(data.own);
+    return {
+      movements,
+      forms: data.forms,
+      find: (id) => byId.get(id),
+      newest: (id) => newest.get(baseId(id)) ?? byId.get(atVersion(id, 0)),
+      search: searchOf(movements),
+      isOwn: (id) => own.has(baseId(id)),
+      isShown: (id) => newest.has(baseId(id)),
+    };
   }, [data]);
 }

@@ -14,6 +14,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../places/repertoire/Repertoire')).Repertoire }),
       },
       {
+        path: 'repertoire/forms/:id',
+        lazy: async () => ({ Component: (await import('../places/repertoire/FormPage')).FormPage }),
+      },
+      {
         path: 'repertoire/:id',
         lazy: async () => ({ Component: (await import('../places/repertoire/MovementPage')).MovementPage }),
       },

@@ -1,8 +1,8 @@
 import { useId } from 'react';
-import type { Posture } from '../../core/body/posture';
+import { fromRoom, turned } from '../../core/body/frame';
+import type { Pose } from '../../core/body/pose';
 import type { Side } from '../../core/body/side';
-import { type Feet, type FootPlace, STANCES } from '../../core/body/stance';
-import { standIn } from '../../core/body/stand';
+import type { Feet, FootPlace } from '../../core/body/stance';
 import './drawing.css';
 
 /** A right sole seen from above, toes up, in centimetres round its middle: 25.5 long, 9.2 wide. */
@@ -37,27 +37,23 @@ function Foot({ side, place, percent }: FootProps) {
 }
 
 interface Props {
-  readonly posture: Posture;
+  readonly pose: Pose;
+  /** What it shows, for those who do not see it. */
+  readonly label: string;
   /** Height of the drawing in pixels; its width follows. */
   readonly height?: number;
   /** Writes each foot's share under it. */
   readonly labelled?: boolean;
 }
 
-/** What the drawing shows, for those who do not see it. */
-function described({ stance, side, load }: Posture): string {
-  const { label, sideNames } = STANCES[stance];
-  const which = sideNames && side ? `, ${side} ${sideNames}` : '';
-  const seat = load.seat > 0 ? `, seat ${load.seat} percent` : '';
-  return `${label}${which}: left ${load.left} percent, right ${load.right} percent${seat}`;
-}
-
 /** The feet round their middle, as the mover looks down on them. */
-function feetAround(posture: Posture): Feet {
-  const { left, right } = standIn({ ...posture, heading: 0 }).feet;
-  const [x, y] = [(left.x + right.x) / 2, (left.y + right.y) / 2];
-  const round = (foot: FootPlace): FootPlace => ({ ...foot, x: foot.x - x, y: foot.y - y });
-  return { left: round(left), right: round(right) };
+function feetAround({ feet, heading }: Pose): Feet {
+  const middle = [(feet.left.x + feet.right.x) / 2, (feet.left.y + feet.right.y) / 2] as const;
+  const round = (foot: FootPlace): FootPlace => {
+    const [x, y] = fromRoom(turned(heading), [foot.x - middle[0], foot.y - middle[1], 0]);
+    return { ...foot, x, y, angle: foot.angle - heading };
+  };
+  return { left: round(feet.left), right: round(feet.right) };
 }
 
 /** In a small drawing a sole is at least this share of the height, so that its weight can be read. */
@@ -69,10 +65,11 @@ const SOLE_BREADTH = 9.6;
  * The two feet from above as they stand, each filled in proportion to the weight on it. Large drawings are to scale; in
  * small ones the feet draw together rather than shrink.
  */
-export function Footprints({ posture, height = 44, labelled = false }: Props) {
-  const feet = feetAround(posture);
+export function Footprints({ pose, label, height = 44, labelled = false }: Props) {
+  const { load } = pose;
+  const feet = feetAround(pose);
   const places = [feet.left, feet.right];
-  const isSeated = posture.load.seat > 0;
+  const isSeated = load.seat > 0;
   const across = 2 * Math.max(...places.map(({ x }) => Math.abs(x * 100)));
   const ys = places.map(({ y }) => -y * 100);
   const [top, bottom] = [Math.min(...ys), Math.max(...ys) + (isSeated ? 26 : 0)];
@@ -95,20 +92,14 @@ export function Footprints({ posture, height = 44, labelled = false }: Props) {
   const y = top * closer - HALF_LENGTH - 1;
   return (
     <figure className="footprints">
-      <svg
-        width={w * scale}
-        height={h * scale}
-        viewBox={`${-w / 2} ${y} ${w} ${h}`}
-        role="img"
-        aria-label={described(posture)}
-      >
+      <svg width={w * scale} height={h * scale} viewBox={`${-w / 2} ${y} ${w} ${h}`} role="img" aria-label={label}>
         {isSeated && <rect className="foot-seat" x={-16} y={HALF_LENGTH + 2} width={32} height={18 * closer} rx={3} />}
-        <Foot side="left" place={drawn(feet.left)} percent={posture.load.left} />
-        <Foot side="right" place={drawn(feet.right)} percent={posture.load.right} />
+        <Foot side="left" place={drawn(feet.left)} percent={load.left} />
+        <Foot side="right" place={drawn(feet.right)} percent={load.right} />
       </svg>
       {labelled && (
         <figcaption className="number" aria-hidden>
-          {posture.load.left} / {posture.load.right}
+          {load.left} / {load.right}
         </figcaption>
       )}
     </figure>

@@ -1,7 +1,9 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { z } from 'zod';
 import { Posture } from '../../core/body/posture';
+import { postureWords } from '../../core/body/postureWords';
 import { STANCES, StanceName } from '../../core/body/stance';
+import { standIn } from '../../core/body/stand';
 import { inBreath, movement, natural, outBreath } from '../../core/testing/sample';
 import { BreathLine } from './BreathLine';
 import { cycleBreath } from './cycleBreath';
@@ -9,25 +11,26 @@ import { Footprints } from './Footprints';
 
 const posture = (change: Partial<z.input<typeof Posture>> = {}): Posture =>
   Posture.parse({ stance: 'parallel', load: { left: 50, right: 50 }, sink: 15, arms: 'hanging', ...change });
+const Prints = ({ posture: of, ...more }: { posture: Posture; height?: number; labelled?: boolean }) => (
+  <Footprints pose={standIn(of)} label={postureWords(of)} {...more} />
+);
 const numbers = (markup: string, pattern: RegExp) => [...markup.matchAll(pattern)].map(([, value]) => Number(value));
 
 describe('footprints', () => {
   test('each sole is filled in proportion to the weight on it', () => {
-    const markup = renderToStaticMarkup(<Footprints posture={posture({ load: { left: 80, right: 20, seat: 0 } })} />);
+    const markup = renderToStaticMarkup(<Prints posture={posture({ load: { left: 80, right: 20, seat: 0 } })} />);
     const [left = 0, right = 0] = numbers(markup, /<rect[^>]*height="([\d.]+)"/g);
     expect(left / right).toBeCloseTo(4, 9);
   });
 
   test('an empty foot is not filled, and a lifted one cannot be', () => {
     const lifted = posture({ stance: 'one-leg', side: 'left', load: { left: 100, right: 0, seat: 0 } });
-    expect(numbers(renderToStaticMarkup(<Footprints posture={lifted} />), /<rect[^>]*height="([\d.]+)"/g)).toEqual([
-      26, 0,
-    ]);
+    expect(numbers(renderToStaticMarkup(<Prints posture={lifted} />), /<rect[^>]*height="([\d.]+)"/g)).toEqual([26, 0]);
   });
 
   test.each(StanceName.options)('%s is drawn within its height and told in words, on both sides', (stance) => {
     for (const side of STANCES[stance].sideNames === null ? ([null] as const) : (['left', 'right'] as const)) {
-      const markup = renderToStaticMarkup(<Footprints posture={posture({ stance, side })} height={44} />);
+      const markup = renderToStaticMarkup(<Prints posture={posture({ stance, side })} height={44} />);
       const [height = 0] = numbers(markup, /<svg[^>]* height="([\d.]+)"/g);
       const [width = 0] = numbers(markup, /<svg width="([\d.]+)"/g);
       expect(height).toBeGreaterThan(15);

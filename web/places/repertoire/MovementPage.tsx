@@ -1,27 +1,20 @@
-import { Segmented } from 'antd';
+import { Button, Popconfirm, Segmented, Select } from 'antd';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import type { Side } from '../../../core/body/side';
-import { STANCES } from '../../../core/body/stance';
-import { CAUTION_WORDS } from '../../../core/movement/caution';
-import { phasesFor, startFor, writtenSide } from '../../../core/movement/cycleFor';
-import { type Movement, type PartName, usualName } from '../../../core/movement/movement';
-import type { Phase } from '../../../core/movement/phase';
-import { cycleStrip } from '../../../core/movement/strip';
-import { BREATH_WORDS } from '../../../core/session/calls';
-import { countWords } from '../../../core/session/countWords';
-import { newMovementItem } from '../../../core/session/defaults';
-import { useRepertoire } from '../../app/repertoire';
+import { writtenSide } from '../../../core/movement/cycleFor';
+import { type Movement, usualName } from '../../../core/movement/movement';
+import { api } from '../../app/api';
+import { type Repertoire, useRepertoire } from '../../app/repertoire';
 import { Notice, Waiting } from '../../app/shell/Notice';
-import { sectionWord } from '../../app/words';
-import { BreathLine } from '../../drawing/BreathLine';
-import { COMPARING_PACE, cycleBreath } from '../../drawing/cycleBreath';
-import { Footprints } from '../../drawing/Footprints';
-import { traditionWord } from './traditionWord';
-import { UsedIn } from './UsedIn';
+import { MovementFacts } from './MovementFacts';
+import { MovementStage } from './MovementStage';
+import { MovementStrip } from './MovementStrip';
+import { type Way, waysToShow } from './wayOf';
 import './repertoire.css';
+import './movement.css';
 
-/** One movement: its names, its phases as a strip of footprints, its breath, its count, what to mind. */
+/** One movement: it moves; its phases, its feet, what it asks, its variants, what to mind. */
 export function MovementPage() {
   const { id = '' } = useParams();
   const repertoire = useRepertoire();
@@ -35,126 +28,114 @@ export function MovementPage() {
       </Notice>
     );
   }
-  return <Shown key={id} movement={movement} />;
+  return <Shown key={id} movement={movement} repertoire={repertoire} />;
 }
 
-function Shown({ movement }: { readonly movement: Movement }) {
-  const written = writtenSide(movement);
+const KIND_WORDS: Readonly<Record<Way['kind'], string>> = {
+  written: 'The movement',
+  variant: 'Offered instead',
+  layer: 'Taught in steps',
+  school: 'Breathed otherwise',
+};
+
+function Shown({ movement, repertoire }: { readonly movement: Movement; readonly repertoire: Repertoire }) {
+  const [key, setKey] = useState('written');
+  const ways = waysToShow(movement);
+  const shown = ways.find((way) => way.key === key)?.movement ?? movement;
+  const written = writtenSide(shown);
   const [side, setSide] = useState<Side | null>(written);
   const { english, pinyin, chinese } = movement.names;
-  const [role = 'main'] = movement.roles;
-  const usual = newMovementItem('usual', movement, role);
-  const { words, total } = countWords(movement, usual);
-  const { least, most } = movement.count;
+  const newest = repertoire.newest(movement.id);
+  const kinds = [...new Set(ways.map(({ kind }) => kind))];
 
   return (
     <div className="place movement">
-      <header>
-        <h1>{usualName(movement)}</h1>
-        <p className="movement-names">
-          <span className="han" lang="zh-Hant">
-            {chinese.join('、')}
-          </span>
-          <span lang="zh-Latn">{pinyin.join(', ')}</span>
-          <span className="faded">{english.slice(1).join(', ')}</span>
-        </p>
-        <p className="movement-about">{movement.about}</p>
-      </header>
+      <div className="movement-top">
+        <header>
+          <h1>{usualName(movement)}</h1>
+          <p className="movement-names">
+            <span className="han" lang="zh-Hant">
+              {chinese.join('、')}
+            </span>
+            <span lang="zh-Latn">{pinyin.join(', ')}</span>
+            <span className="faded">{english.slice(1).join(', ')}</span>
+          </p>
+          <p className="movement-about">{movement.about}</p>
+          <Acts movement={movement} repertoire={repertoire} />
+          {newest && newest.id !== movement.id && (
+            <p className="movement-older">
+              This is an older version that some classes keep.{' '}
+              <Link to={`/repertoire/${newest.id}`}>To the newest</Link>
+            </p>
+          )}
+        </header>
+        <MovementStage movement={shown} side={side} name={usualName(movement)} />
+      </div>
 
       <section aria-label="Phases">
         <div className="movement-strip-head">
           <h2>Phases</h2>
-          {written !== null && (
-            <Segmented<Side>
-              value={side ?? written}
-              options={[
-                { value: 'left', label: 'Left side' },
-                { value: 'right', label: 'Right side' },
-              ]}
-              onChange={setSide}
-              aria-label="Which side is shown"
-            />
-          )}
+          <div className="movement-choices">
+            {ways.length > 1 && (
+              <Select
+                value={key}
+                onChange={setKey}
+                popupMatchSelectWidth={false}
+                aria-label="Which way of doing it is shown"
+                options={kinds.map((kind) => ({
+                  label: KIND_WORDS[kind],
+                  options: ways.filter((way) => way.kind === kind).map(({ key: value, label }) => ({ value, label })),
+                }))}
+              />
+            )}
+            {written !== null && (
+              <Segmented<Side>
+                value={side ?? written}
+                options={[
+                  { value: 'left', label: 'Left side' },
+                  { value: 'right', label: 'Right side' },
+                ]}
+                onChange={setSide}
+                aria-label="Which side is shown"
+              />
+            )}
+          </div>
         </div>
-        <ol className="movement-strip">
-          <li className="movement-start">
-            <Footprints posture={startFor(movement, side)} height={104} labelled />
-            <p className="faded">begins here</p>
-            <p>{STANCES[movement.start.stance].label}</p>
-          </li>
-          {cycleStrip(movement, side).map(({ phase, end }, index) => (
-            <li key={`${index}-${phase.call}`}>
-              <Footprints posture={end} height={104} labelled />
-              <p className={`movement-breath movement-breath--${phase.breath}`}>{breathWords(phase)}</p>
-              <p className="name">{phase.call}</p>
-              <p className="faded">
-                {STANCES[end.stance].label}, knees {end.sink}°
-              </p>
-            </li>
-          ))}
-        </ol>
-        <BreathLine stretches={cycleBreath(movement)} scale={14} most={900} />
-        <p className="faded">One repetition at {COMPARING_PACE} breaths a minute, to scale.</p>
+        <MovementStrip movement={shown} side={side} />
       </section>
 
-      <div className="movement-facts">
-        <section aria-label="How many">
-          <h2>How many</h2>
-          <p className="movement-count">
-            <span className="number">{movement.count.usual}</span> {words}
-          </p>
-          <p className="faded">
-            {total !== movement.count.usual && `${total} in all. `}
-            {least === most ? 'Always that many.' : `From ${least} to ${most}, by ${movement.count.step}.`}
-          </p>
-          <p className="faded">{otherParts(movement, side)}</p>
-        </section>
-        <section aria-label="Where it belongs">
-          <h2>Where it belongs</h2>
-          <p>{movement.roles.map(sectionWord).join(', ')}</p>
-          <p>
-            {traditionWord(movement.tradition)}. {movement.seated ? 'Can be done seated.' : 'Standing only.'}
-          </p>
-          <UsedIn movementId={movement.id} />
-        </section>
-        <section className="movement-cautions" aria-label="To mind">
-          <h2>To mind</h2>
-          <ul>
-            {movement.cautions.map((caution) => (
-              <li key={caution}>{CAUTION_WORDS[caution]}</li>
-            ))}
-          </ul>
-        </section>
-      </div>
+      <MovementFacts movement={shown} side={side} />
     </div>
   );
 }
 
-function breathWords({ breath, length }: Phase): string {
-  const word = BREATH_WORDS[breath];
-  switch (length.kind) {
-    case 'span':
-      return length.share === 1 ? word : `${word}, ${Math.round(length.share * 100)} %`;
-    case 'breaths':
-      return length.breaths === 1 ? 'One free breath' : `${length.breaths} free breaths`;
-    case 'beats':
-      return `${length.beats} beats at ${length.tempo}`;
-    case 'seconds':
-      return `${length.seconds} seconds`;
-  }
-}
-
-const PART_WORDS: Readonly<Record<Exclude<PartName, 'cycle'>, string>> = {
-  entry: 'coming into it',
-  between: 'between the sides',
-  exit: 'coming out of it',
-};
-
-/** What is done once besides the repetitions. */
-function otherParts(movement: Movement, side: Side | null): string {
-  const said = (Object.keys(PART_WORDS) as Exclude<PartName, 'cycle'>[]).flatMap((part) => {
-    const calls = phasesFor(movement, part, side).map(({ call }) => call.toLowerCase());
-    return calls.length > 0 ? [`${PART_WORDS[part]}: ${calls.join(', ')}`] : [];
-  });
-  return said.length > 0 ? `Once besides: ${said.join('; ')}.` : '';
+/** Changing it, copying it, taking it out of sight. */
+function Acts({ movement, repertoire }: { readonly movement: Movement; readonly repertoire: Repertoire }) {
+  const navigate = useNavigate();
+  const [withdraw] = api.useWithdrawMovementMutation();
+  const [restore] = api.useRestoreMovementMutation();
+  if (!repertoire.isShown(movement.id))
+    return (
+      <p className="movement-acts">
+        <span className="faded">Out of sight: it is no longer offered, and classes that have it keep it.</span>{' '}
+        <Button size="small" onClick={() => void restore(movement.id)}>
+          Bring it back
+        </Button>
+      </p>
+    );
+  return (
+    <p className="movement-acts">
+      <Button onClick={() => navigate(`/repertoire/${movement.id}/edit`)}>Change it</Button>
+      <Button onClick={() => navigate(`/repertoire/new?from=${encodeURIComponent(movement.id)}`)}>Make a copy</Button>
+      <Popconfirm
+        title="Take it out of sight?"
+        description="It is no longer offered. Classes that have it keep it, and it can be brought back."
+        okText="Take it away"
+        cancelText="Keep it"
+        onConfirm={() => void withdraw(movement.id)}
+      >
+        <Button type="text">Take it away</Button>
+      </Popconfirm>
+    </p>
+  );
 }

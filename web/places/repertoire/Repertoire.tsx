@@ -1,47 +1,38 @@
-import { Input, Select } from 'antd';
-import { useMemo } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Button, Input } from 'antd';
+import { memo, useMemo } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { postureWords } from '../../../core/body/postureWords';
 import { writtenSide } from '../../../core/movement/cycleFor';
-import { type Movement, Role, Tradition, usualName } from '../../../core/movement/movement';
-import { tellingPosture } from '../../../core/movement/tellingPosture';
+import { type Movement, usualName } from '../../../core/movement/movement';
+import { tellingMoment } from '../../../core/movement/tellingMoment';
+import { api } from '../../app/api';
 import { useRepertoire } from '../../app/repertoire';
 import { Notice, Waiting } from '../../app/shell/Notice';
-import { sectionWord } from '../../app/words';
 import { BreathLine } from '../../drawing/BreathLine';
 import { cycleBreath } from '../../drawing/cycleBreath';
 import { Footprints } from '../../drawing/Footprints';
-import { traditionWord } from './traditionWord';
+import { Figure } from '../../drawing/figure/Figure';
+import { Facets } from './Facets';
+import { passesFacets } from './facetOf';
+import { MovementFiles } from './MovementFiles';
 import './repertoire.css';
-
-/** The filters, kept in the address so that a way back leads to the same wall. */
-const FILTERS = ['role', 'tradition', 'breath', 'seated'] as const;
-
-const goesByBreath = ({ parts }: Movement): boolean => parts.cycle.some(({ length }) => length.kind === 'span');
-
-const passes = (movement: Movement, wanted: URLSearchParams): boolean => {
-  const { roles, tradition, seated } = movement;
-  const [role, of, breath, sits] = FILTERS.map((name) => wanted.get(name));
-  return (
-    (!role || roles.some((one) => one === role)) &&
-    (!of || tradition === of) &&
-    (!breath || goesByBreath(movement) === (breath === 'led')) &&
-    (!sits || seated)
-  );
-};
 
 const byName = (movements: readonly Movement[]): Movement[] =>
   movements.toSorted((a, b) => usualName(a).localeCompare(usualName(b)));
 
-/** The repertoire as a wall of drawings, found by any name and narrowed by what is wanted. */
+/** The repertoire as a wall of figures, found by any name and narrowed by what is wanted. */
 export function Repertoire() {
   const repertoire = useRepertoire();
+  const { data: traits } = api.useTraitsQuery();
   const [wanted, setWanted] = useSearchParams();
+  const navigate = useNavigate();
   const text = wanted.get('find') ?? '';
+  const traitsOf = useMemo(() => new Map(traits?.map((one) => [one.id, one])), [traits]);
   const shown = useMemo(() => {
     if (!repertoire) return [];
     const found = text.trim() === '' ? byName(repertoire.movements) : repertoire.search(text);
-    return found.filter((movement) => passes(movement, wanted));
-  }, [repertoire, text, wanted]);
+    return found.filter((movement) => passesFacets(movement, traitsOf.get(movement.id), wanted));
+  }, [repertoire, text, wanted, traitsOf]);
   if (!repertoire) return <Waiting />;
 
   const want = (name: string, value: string) => {
@@ -50,15 +41,6 @@ export function Repertoire() {
     else next.set(name, value);
     setWanted(next, { replace: true });
   };
-  const filter = (name: (typeof FILTERS)[number], all: string, options: { value: string; label: string }[]) => (
-    <Select
-      value={wanted.get(name) ?? ''}
-      options={[{ value: '', label: all }, ...options]}
-      onChange={(value: string) => want(name, value)}
-      aria-label={all}
-      popupMatchSelectWidth={false}
-    />
-  );
 
   return (
     <div className="place repertoire">
@@ -74,22 +56,22 @@ export function Repertoire() {
           placeholder="Any name: cloud, ch, yun shou, 雲手"
           aria-label="Find a movement by any of its names"
         />
-        {filter(
-          'role',
-          'Anywhere in a class',
-          Role.options.map((value) => ({ value, label: sectionWord(value) })),
-        )}
-        {filter(
-          'tradition',
-          'Any tradition',
-          Tradition.options.map((value) => ({ value, label: traditionWord(value) })),
-        )}
-        {filter('breath', 'Any breath', [
-          { value: 'led', label: 'Breath is led' },
-          { value: 'free', label: 'Breath is free' },
-        ])}
-        {filter('seated', 'Standing or seated', [{ value: 'yes', label: 'Can be done seated' }])}
+        <div className="repertoire-acts">
+          <MovementFiles />
+          <Button type="primary" onClick={() => navigate('/repertoire/new')}>
+            New movement
+          </Button>
+        </div>
       </header>
+      <Facets wanted={wanted} onWant={want} />
+      <nav className="forms-row" aria-label="Forms">
+        <span className="faded">Forms</span>
+        {repertoire.forms.map((form) => (
+          <Link key={form.id} to={`/repertoire/forms/${form.id}`}>
+            {form.names.english[0]}
+          </Link>
+        ))}
+      </nav>
       {shown.length === 0 ? (
         <Notice action={{ label: 'Show all', onPress: () => setWanted({}) }}>No movement is like that.</Notice>
       ) : (
@@ -103,22 +85,28 @@ export function Repertoire() {
   );
 }
 
-const WallPiece = ({ movement }: { readonly movement: Movement }) => (
-  <li>
-    <Link to={`/repertoire/${movement.id}`} className="wall-piece">
-      <div className="wall-feet">
-        <Footprints posture={tellingPosture(movement, writtenSide(movement))} height={64} />
-      </div>
-      <div>
-        <h2 className="name">{usualName(movement)}</h2>
-        <p className="wall-names">
-          <span className="han" lang="zh-Hant">
-            {movement.names.chinese[0]}
-          </span>{' '}
-          <span>{movement.names.pinyin[0]}</span>
-        </p>
-        <BreathLine stretches={cycleBreath(movement)} scale={6} most={150} />
-      </div>
-    </Link>
-  </li>
-);
+const WallPiece = memo(function WallPiece({ movement }: { readonly movement: Movement }) {
+  const { pose, posture } = tellingMoment(movement, writtenSide(movement));
+  return (
+    <li>
+      <Link to={`/repertoire/${movement.id}`} className="wall-piece">
+        <div className="wall-figure">
+          <Figure pose={pose} scale={0.6} />
+        </div>
+        <div>
+          <h2 className="name">{usualName(movement)}</h2>
+          <p className="wall-names">
+            <span className="han" lang="zh-Hant">
+              {movement.names.chinese[0]}
+            </span>{' '}
+            <span>{movement.names.pinyin[0]}</span>
+          </p>
+          <div className="wall-lines">
+            <Footprints pose={pose} label={postureWords(posture)} height={30} />
+            <BreathLine stretches={cycleBreath(movement)} scale={5} most={104} />
+          </div>
+        </div>
+      </Link>
+    </li>
+  );
+});

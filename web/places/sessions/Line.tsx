@@ -2,15 +2,17 @@ import { HolderOutlined } from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { memo } from 'react';
+import { postureWords } from '../../../core/body/postureWords';
 import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
 import { firstSide } from '../../../core/movement/pass';
-import { tellingPosture } from '../../../core/movement/tellingPosture';
+import { tellingMoment } from '../../../core/movement/tellingMoment';
 import type { Item, MovementItem } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { inWords, minutes } from '../../app/words';
 import { BreathLine, type BreathStretch } from '../../drawing/BreathLine';
 import { Footprints } from '../../drawing/Footprints';
+import { Figure } from '../../drawing/figure/Figure';
 import { LineActs } from './LineActs';
 import { LineCount } from './LineCount';
 
@@ -86,7 +88,7 @@ export const Line = memo(function Line({
   const title = movement ? usualName(movement) : item.kind === 'movement' ? item.movementId : item.kind;
   const amount = item.kind === 'movement' ? item.count : item.seconds;
 
-  const posture = movement && item.kind === 'movement' ? postureOf(movement, item) : null;
+  const moment = movement && item.kind === 'movement' ? momentOf(movement, item) : null;
 
   return (
     <li
@@ -112,7 +114,14 @@ export const Line = memo(function Line({
         {startsAt.slice(0, 5)}
         <small>{startsAt.slice(5)}</small>
       </time>
-      <div className="line-feet">{posture && <Footprints posture={posture} height={42} />}</div>
+      <div className="line-feet">
+        {moment && (
+          <>
+            <Figure pose={moment.pose} scale={0.27} />
+            <Footprints pose={moment.pose} label={postureWords(moment.posture)} height={34} />
+          </>
+        )}
+      </div>
       <div className="line-body">
         {item.kind === 'movement' ? (
           <MovementBody item={item} movement={movement} />
@@ -140,7 +149,7 @@ export const Line = memo(function Line({
   );
 }, isSameLine);
 
-const postureOf = (movement: Movement, item: MovementItem) => {
+const momentOf = (movement: Movement, item: MovementItem) => {
   const written = writtenSide(movement);
-  return tellingPosture(movement, written === null ? null : firstSide(written, item.sides));
+  return tellingMoment(movement, written === null ? null : firstSide(written, item.sides));
 };

@@ -1,5 +1,6 @@
 import { Input, InputNumber, Segmented, Select } from 'antd';
 import { Link } from 'react-router';
+import { postureWords } from '../../../core/body/postureWords';
 import { CAUTION_WORDS } from '../../../core/movement/caution';
 import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
@@ -86,9 +87,9 @@ function MovementFields({ item, movement }: { readonly item: MovementItem; reado
         <Link to={`/repertoire/${movement.id}`}>{usualName(movement)}</Link>
       </h2>
       <ol className="panel-strip">
-        {cycleStrip(movement, side).map(({ phase, end }, index) => (
+        {cycleStrip(movement, side).map(({ stride: { phase, to, posture } }, index) => (
           <li key={index}>
-            <Footprints posture={end} height={42} />
+            <Footprints pose={to} label={postureWords(posture)} height={42} />
             <span>{phase.call}</span>
           </li>
         ))}

@@ -1,9 +1,12 @@
-import { changePosture } from '../../../core/body/changePosture';
 import { mirrorPosture } from '../../../core/body/mirror';
+import { mirrorPose, type Pose } from '../../../core/body/pose';
 import type { Posture } from '../../../core/body/posture';
+import { postureWords } from '../../../core/body/postureWords';
 import { otherSide } from '../../../core/body/side';
-import { phasesFor, startFor } from '../../../core/movement/cycleFor';
+import { standIn } from '../../../core/body/stand';
+import { startFor } from '../../../core/movement/cycleFor';
 import type { Movement } from '../../../core/movement/movement';
+import { walkMovement } from '../../../core/movement/walkMovement';
 import type { Segment } from '../../../core/session/segment';
 import { Footprints } from '../../drawing/Footprints';
 
@@ -14,25 +17,29 @@ interface Props {
   readonly mirrored: boolean;
 }
 
-/** The posture the phase in hand leads to, as the class does it. */
-function postureOf({ part, phase, side, direction }: Segment, movement: Movement): Posture {
-  let posture = startFor(movement, side);
-  if (part === null || phase === null) return posture;
-  for (const step of phasesFor(movement, part, side, direction).slice(0, phase + 1))
-    posture = changePosture(posture, step.to);
-  return posture;
+/** The pose the phase in hand leads to, as the class does it. */
+function momentOf({ part, phase, side, direction }: Segment, movement: Movement): { pose: Pose; posture: Posture } {
+  const posture = startFor(movement, side);
+  const start = { pose: standIn(posture), posture };
+  if (part === null || phase === null) return start;
+  const walked = walkMovement(movement, { side, direction }).find((one) => one.part === part && one.phase === phase);
+  return walked ? { pose: walked.stride.to, posture: walked.stride.posture } : start;
 }
 
 /** Which side, said for the class and for the instructor, with the instructor's own feet. */
 export function SideShown({ segment, movement, mirrored }: Props) {
   if (!movement) return <div className="teach-side" data-testid="side" />;
-  const posture = postureOf(segment, movement);
+  const { pose, posture } = momentOf(segment, movement);
   const { side, direction } = segment;
   const { directions } = movement.laterality;
   const way = directions.kind === 'both' && direction !== null ? directions.names[direction === 'first' ? 0 : 1] : null;
   return (
     <div className="teach-side" data-testid="side">
-      <Footprints posture={mirrored ? mirrorPosture(posture) : posture} height={110} />
+      <Footprints
+        pose={mirrored ? mirrorPose(pose) : pose}
+        label={postureWords(mirrored ? mirrorPosture(posture) : posture)}
+        height={110}
+      />
       <div>
         {side !== null && <span className="teach-side-word">{side}</span>}
         {way !== null && <span className="teach-way">{way}</span>}

@@ -1,10 +1,11 @@
+import { postureWords } from '../../../core/body/postureWords';
 import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
-import { tellingPosture } from '../../../core/movement/tellingPosture';
+import { tellingMoment } from '../../../core/movement/tellingMoment';
 import type { Session } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { sectionWord } from '../../app/words';
-import { Footprints } from '../../drawing/Footprints';
+import { Figure } from '../../drawing/figure/Figure';
 
 interface Props {
   readonly session: Session;
@@ -35,11 +36,14 @@ export function Contents({ session, repertoire }: Props) {
 
 const Pictures = ({ movements }: { readonly movements: readonly Movement[] }) => (
   <ol className="contents-pictures">
-    {movements.map((movement, place) => (
-      <li key={`${place}-${movement.id}`}>
-        <Footprints posture={tellingPosture(movement, writtenSide(movement))} height={54} />
-        <span className="name">{usualName(movement)}</span>
-      </li>
-    ))}
+    {movements.map((movement, place) => {
+      const { pose, posture } = tellingMoment(movement, writtenSide(movement));
+      return (
+        <li key={`${place}-${movement.id}`}>
+          <Figure pose={pose} scale={0.5} label={postureWords(posture)} />
+          <span className="name">{usualName(movement)}</span>
+        </li>
+      );
+    })}
   </ol>
 );

@@ -1,0 +1,42 @@
+import type { Pose } from '../body/pose';
+import type { Posture } from '../body/posture';
+import { SIDES, type Side } from '../body/side';
+import type { Movement } from './movement';
+import { samplePose } from './samplePose';
+import { cycleStrip } from './strip';
+
+/** The moment of a movement that tells most of it in one picture. */
+export interface TellingMoment {
+  readonly pose: Pose;
+  readonly posture: Posture;
+}
+
+const KNOWN = new WeakMap<Movement, Map<Side | null, TellingMoment>>();
+
+/** How far a pose is from standing at ease: lifted hands, uneven weight, a bent trunk, a deep knee, a lifted foot. */
+function told({ hands, load, spine, turn, head, sink, feet }: Pose): number {
+  const lifted = SIDES.reduce((sum, side) => {
+    const [out, forward, up] = hands[side].at;
+    return sum + Math.hypot(out - 0.1, forward - 0.06, up + 0.97) + (feet[side].contact === 'off' ? 1 : 0);
+  }, 0);
+  const bent = Math.abs(spine.hinge) + Math.abs(spine.round) + Math.abs(spine.bend) * 1.5;
+  return (
+    lifted + Math.abs(load.left - load.right) / 60 + bent / 40 + (Math.abs(turn) + Math.abs(head.turn)) / 60 + sink / 60
+  );
+}
+
+/** The moment of a cycle furthest from standing at ease, the first of equals. Circles are shown half way round. */
+export function tellingMoment(movement: Movement, side: Side | null): TellingMoment {
+  const known = KNOWN.get(movement) ?? new Map<Side | null, TellingMoment>();
+  KNOWN.set(movement, known);
+  const before = known.get(side);
+  if (before) return before;
+  const moments = cycleStrip(movement, side).map(({ stride }): TellingMoment => {
+    const circles = stride.phase.overlays.some(({ kind }) => kind !== 'vibration');
+    const pose = circles ? samplePose(stride, 0.5, 4, { before: true, after: true }) : stride.to;
+    return { pose, posture: stride.posture };
+  });
+  const best = moments.reduce((one, other) => (told(other.pose) > told(one.pose) + 1e-9 ? other : one));
+  known.set(side, best);
+  return best;
+}

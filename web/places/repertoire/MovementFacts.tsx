@@ -1,0 +1,125 @@
+import { useMemo } from 'react';
+import type { Side } from '../../../core/body/side';
+import { CAUTION_WORDS } from '../../../core/movement/caution';
+import { phasesFor } from '../../../core/movement/cycleFor';
+import type { Movement, PartName } from '../../../core/movement/movement';
+import { walkMovement } from '../../../core/movement/walkMovement';
+import { checkMovement } from '../../../core/session/checkMovement';
+import { countWords } from '../../../core/session/countWords';
+import { newMovementItem } from '../../../core/session/defaults';
+import { movementTraits } from '../../../core/session/movementTraits';
+import { sectionWord } from '../../app/words';
+import { DemandBars } from '../../drawing/DemandBars';
+import { FloorPath } from '../../drawing/FloorPath';
+import { regionWord } from '../../drawing/regionWord';
+import { traditionWord } from './traditionWord';
+import { UsedIn } from './UsedIn';
+
+interface Props {
+  /** As it is shown: as written, or as a variant or teaching step. */
+  readonly movement: Movement;
+  readonly side: Side | null;
+}
+
+const PART_WORDS: Readonly<Record<Exclude<PartName, 'cycle'>, string>> = {
+  entry: 'coming into it',
+  between: 'between the sides',
+  exit: 'coming out of it',
+};
+
+/** What is done once besides the repetitions. */
+function otherParts(movement: Movement, side: Side | null): string {
+  const said = (Object.keys(PART_WORDS) as Exclude<PartName, 'cycle'>[]).flatMap((part) => {
+    const calls = phasesFor(movement, part, side).map(({ call }) => call.toLowerCase());
+    return calls.length > 0 ? [`${PART_WORDS[part]}: ${calls.join(', ')}`] : [];
+  });
+  return said.length > 0 ? `Once besides: ${said.join('; ')}.` : '';
+}
+
+const LEVEL_WORDS: Readonly<Record<number, string>> = {
+  1: 'from the first class on',
+  2: 'with some practice',
+  3: 'for the seasoned',
+};
+
+/** What it asks, where the feet go, how many, what to mind, where it belongs. */
+export function MovementFacts({ movement, side }: Props) {
+  const traits = useMemo(() => movementTraits(movement), [movement]);
+  const notes = useMemo(
+    () => checkMovement({ ...movement, variants: [] }).filter(({ severity }) => severity !== 'notice'),
+    [movement],
+  );
+  const strides = useMemo(
+    () => walkMovement(movement, { side, cycles: 2 }).map(({ stride }) => stride),
+    [movement, side],
+  );
+  const [role = 'main'] = movement.roles;
+  const { words, total } = countWords(movement, newMovementItem('usual', movement, role));
+  const { least, most, usual, step } = movement.count;
+  const steps = strides.some(({ feet }) => feet.left.leaves || feet.right.leaves);
+  return (
+    <div className="movement-facts">
+      <section aria-label="What it asks">
+        <h2>What it asks</h2>
+        <DemandBars regions={traits.regions} />
+        <p className="faded movement-key">
+          Bar: on the mean; tick: at its peak; line beneath: how well it is moved. An index, not a measurement.
+        </p>
+        {traits.prepares.length > 0 && <p>Makes ready: {traits.prepares.map(regionWord).join(', ')}.</p>}
+        {traits.loads.length > 0 && <p>Works: {traits.loads.map(regionWord).join(', ')}.</p>}
+      </section>
+      <section aria-label="Where the feet go">
+        <h2>Where the feet go</h2>
+        {steps ? (
+          <FloorPath
+            strides={strides}
+            height={210}
+            width={330}
+            label="The feet from above, two repetitions, front at the top"
+          />
+        ) : (
+          <p>The feet stay where they are.</p>
+        )}
+        <p className="faded">
+          {traits.space === 'walks'
+            ? `Walks ${Math.round(traits.travels * 100)} cm with each repetition.`
+            : `Needs ${traits.space === 'in place' ? 'no more than standing room' : traits.space}.`}{' '}
+          {traits.balance > 0.45 ? 'Asks for balance.' : ''}
+        </p>
+        <h2 className="movement-second">How many</h2>
+        <p className="movement-count">
+          <span className="number">{usual}</span> {words}
+        </p>
+        <p className="faded">
+          {total !== usual && `${total} in all. `}
+          {least === most ? 'Always that many.' : `From ${least} to ${most}, by ${step}.`}
+        </p>
+        <p className="faded">{otherParts(movement, side)}</p>
+      </section>
+      <section className="movement-cautions" aria-label="To mind">
+        <h2>To mind</h2>
+        <ul>
+          {movement.cautions.map((caution) => (
+            <li key={caution}>{CAUTION_WORDS[caution]}</li>
+          ))}
+        </ul>
+        {notes.length > 0 && (
+          <>
+            <h3>What the footwork says</h3>
+            <ul className="movement-notes">
+              {notes.map(({ message }) => (
+                <li key={message}>{message}</li>
+              ))}
+            </ul>
+          </>
+        )}
+        <h2 className="movement-second">Where it belongs</h2>
+        <p>
+          {movement.roles.map(sectionWord).join(', ')}. {traditionWord(movement.tradition)},{' '}
+          {LEVEL_WORDS[movement.level]}. {movement.seated ? 'Can be done seated.' : 'Standing only.'}
+        </p>
+        <UsedIn movementId={movement.id} />
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+import { CaretRightOutlined, DownloadOutlined, PauseOutlined } from '@ant-design/icons';
+import { Button, Dropdown, Segmented } from 'antd';
+import { useMemo, useRef, useState } from 'react';
+import type { Side } from '../../../core/body/side';
+import type { Movement } from '../../../core/movement/movement';
+import { strideAt } from '../../../core/movement/track';
+import { walkMovement } from '../../../core/movement/walkMovement';
+import { BREATH_WORDS } from '../../../core/session/calls';
+import { trackAtPace } from '../../../core/session/trackAtPace';
+import { MovingFigure } from '../../drawing/figure/MovingFigure';
+import type { View } from '../../drawing/figure/view';
+import { savePng, saveSvg } from '../../drawing/saveDrawing';
+
+const VIEW_WORDS: Readonly<Record<View, string>> = {
+  front: 'Front',
+  'three-quarter': 'Aslant',
+  side: 'Side',
+  top: 'Above',
+};
+
+interface Props {
+  readonly movement: Movement;
+  readonly side: Side | null;
+  readonly name: string;
+}
+
+const prefersStill = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
+
+/** The movement as it is done, breath by breath, from four sides. */
+export function MovementStage({ movement, side, name }: Props) {
+  const [view, setView] = useState<View>('three-quarter');
+  const [playing, setPlaying] = useState(() => !prefersStill());
+  const [said, setSaid] = useState('');
+  const stage = useRef<HTMLDivElement>(null);
+  const track = useMemo(() => {
+    const both = movement.laterality.directions.kind === 'both';
+    const cycles = walkMovement(movement, { side, direction: both ? 'first' : null, cycles: 2 });
+    return trackAtPace(cycles.filter(({ part }) => part === 'cycle').map(({ stride }) => stride));
+  }, [movement, side]);
+
+  const onTime = (seconds: number) => {
+    const phase = strideAt(track, seconds)?.stride.phase;
+    if (phase) setSaid(`${BREATH_WORDS[phase.breath]} · ${phase.call}`);
+  };
+  const drawing = () => stage.current?.querySelector('svg') ?? null;
+  const save = (as: 'svg' | 'png') => {
+    const svg = drawing();
+    if (!svg) return;
+    if (as === 'svg') saveSvg(svg, name);
+    else void savePng(svg, name);
+  };
+
+  return (
+    <section className="movement-stage" aria-label="The movement, moving">
+      <div ref={stage} className="movement-figure">
+        <MovingFigure
+          track={track}
+          view={view}
+          scale={1.42}
+          playing={playing}
+          at={0}
+          label={`${name}, as it is done`}
+          onTime={onTime}
+        />
+      </div>
+      <p className="movement-said" aria-hidden>
+        {said || movement.parts.cycle[0]?.call}
+      </p>
+      <div className="movement-stage-keys">
+        <Button
+          type="text"
+          icon={playing ? <PauseOutlined /> : <CaretRightOutlined />}
+          aria-label={playing ? 'Stand still' : 'Move'}
+          onClick={() => setPlaying(!playing)}
+        />
+        <Segmented<View>
+          size="small"
+          value={view}
+          options={(Object.keys(VIEW_WORDS) as View[]).map((value) => ({ value, label: VIEW_WORDS[value] }))}
+          onChange={setView}
+          aria-label="Seen from"
+        />
+        <Dropdown
+          menu={{
+            items: [
+              { key: 'svg', label: 'Drawing as SVG' },
+              { key: 'png', label: 'Picture as PNG' },
+            ],
+            onClick: ({ key }) => save(key === 'svg' ? 'svg' : 'png'),
+          }}
+          trigger={['click']}
+        >
+          <Button type="text" icon={<DownloadOutlined />} aria-label="Save the drawing" />
+        </Dropdown>
+      </div>
+    </section>
+  );
+}
