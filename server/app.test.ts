@@ -33,11 +33,17 @@ describe('what is there', () => {
     const document = await (await house.ask('GET', '/api/openapi.json')).json();
     expect(Object.keys(document.paths).sort()).toEqual([
       '/api/compute/timeline',
+      '/api/forms',
       '/api/groups',
+      '/api/library',
       '/api/logs',
       '/api/logs/{id}',
       '/api/movements',
+      '/api/movements/file',
+      '/api/movements/traits',
       '/api/movements/{id}',
+      '/api/movements/{id}/restore',
+      '/api/schema/movement.json',
       '/api/sessions',
       '/api/sessions/{id}',
       '/api/sessions/{id}/restore',
@@ -144,6 +150,8 @@ describe('bad input to every route that writes leaves the database as it was', (
     ['POST', '/api/logs'],
     ['PUT', '/api/logs/evening-week-3-taught'],
     ['POST', '/api/compute/timeline'],
+    ['PUT', '/api/movements/cloud-hands'],
+    ['POST', '/api/movements/file'],
   ];
   const bodies: [string, unknown, number][] = [
     ['no JSON', '{"session": ', 400],

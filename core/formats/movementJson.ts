@@ -17,14 +17,11 @@ export const movementSchema = (): object => ({
 export const movementsToJson = (movements: readonly Movement[]): string =>
   `${JSON.stringify({ format: MOVEMENT_FORMAT, movements }, null, 2)}\n`;
 
-/** The line a movement begins on, from 1: found by its id, as far as that can be. */
-function lineOf(text: string, index: number): number {
-  let at = -1;
-  for (let found = 0; found <= index; found += 1) {
-    at = text.indexOf('"id":', at + 1);
-    if (at < 0) return 1;
-  }
-  return text.slice(0, at).split('\n').length;
+/** The line a movement's id stands on, from 1; the first line where it has none that can be found. */
+function lineOf(text: string, written: unknown): number {
+  const id = typeof written === 'object' && written !== null && 'id' in written ? JSON.stringify(written.id) : null;
+  const at = id === null ? -1 : text.search(new RegExp(`"id":\\s*${id.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`));
+  return at < 0 ? 1 : text.slice(0, at).split('\n').length;
 }
 
 /**
@@ -53,7 +50,7 @@ export function movementsFromJson(text: string): ReadAnswer {
   const faults: ReadFault[] = [];
   const seen = new Set<string>();
   const movements = written.flatMap((one, index): Movement[] => {
-    const line = lineOf(text, index);
+    const line = lineOf(text, one);
     const answer = Movement.safeParse(one);
     if (!answer.success) {
       faults.push(

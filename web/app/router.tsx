@@ -18,6 +18,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('../places/repertoire/FormPage')).FormPage }),
       },
       {
+        path: 'repertoire/new',
+        lazy: async () => ({ Component: (await import('../places/repertoire/editor/EditorPage')).EditorPage }),
+      },
+      {
+        path: 'repertoire/:id/edit',
+        lazy: async () => ({ Component: (await import('../places/repertoire/editor/EditorPage')).EditorPage }),
+      },
+      {
         path: 'repertoire/:id',
         lazy: async () => ({ Component: (await import('../places/repertoire/MovementPage')).MovementPage }),
       },

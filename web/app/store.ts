@@ -1,11 +1,12 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
+import { movementDraftReducer } from '../places/repertoire/editor/movementDraft';
 import { draftReducer } from '../places/sessions/draft';
 import { draftSync } from '../places/sessions/draftSync';
 import { api } from './api';
 
 export const store = configureStore({
-  reducer: { [api.reducerPath]: api.reducer, draft: draftReducer },
+  reducer: { [api.reducerPath]: api.reducer, draft: draftReducer, movementDraft: movementDraftReducer },
   middleware: (defaults) => defaults().prepend(draftSync.middleware).concat(api.middleware),
 });
 

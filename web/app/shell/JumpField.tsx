@@ -39,9 +39,19 @@ export function JumpField() {
     const movements = (repertoire?.search(text) ?? [])
       .slice(0, 8)
       .map((movement) => ({ value: `/repertoire/${movement.id}`, label: usualName(movement) }));
+    const forms = (repertoire?.forms ?? [])
+      .filter(({ names }) =>
+        [...names.english, ...names.pinyin, ...names.chinese].some((name) => name.toLowerCase().includes(wanted)),
+      )
+      .map(({ id, names }) => ({ value: `/repertoire/forms/${id}`, label: names.english[0] ?? id }));
     const group = (label: string, found: { value: string; label: string }[]) =>
       found.length > 0 ? [{ label, options: found }] : [];
-    return [...group('Places', places), ...group('Classes', classes), ...group('Movements', movements)];
+    return [
+      ...group('Places', places),
+      ...group('Classes', classes),
+      ...group('Movements', movements),
+      ...group('Forms', forms),
+    ];
   }, [text, sessions, repertoire]);
 
   return (

@@ -1,4 +1,4 @@
-import { Input, InputNumber, Segmented, Select } from 'antd';
+import { Button, Input, InputNumber, Segmented, Select } from 'antd';
 import { Link } from 'react-router';
 import { postureWords } from '../../../core/body/postureWords';
 import { CAUTION_WORDS } from '../../../core/movement/caution';
@@ -50,6 +50,7 @@ function InHand({ item, timeline, repertoire }: { readonly item: Item } & Pick<P
         onChange={({ target }) => dispatch(lineChanged({ id: item.id, item: { ...item, note: target.value } }))}
       />
       <WhyMinutes timeline={timeline} itemId={item.id} />
+      {item.kind === 'movement' && movement && <NewerVersion item={item} movement={movement} repertoire={repertoire} />}
       {movement && (
         <section className="line-cautions" aria-label="Cautions">
           <h3>To mind</h3>
@@ -210,3 +211,29 @@ const Keys = () => (
     </dl>
   </>
 );
+
+/** A line keeps the version of a movement it was made with until told otherwise. */
+function NewerVersion({
+  item,
+  movement,
+  repertoire,
+}: {
+  readonly item: MovementItem;
+  readonly movement: Movement;
+  readonly repertoire: Repertoire;
+}) {
+  const dispatch = useAppDispatch();
+  const newest = repertoire.newest(movement.id);
+  if (!newest || newest.id === movement.id) return null;
+  return (
+    <p className="line-newer">
+      {usualName(movement)} has been changed since.{' '}
+      <Button
+        size="small"
+        onClick={() => dispatch(lineChanged({ id: item.id, item: { ...item, movementId: newest.id } }))}
+      >
+        Take the new version
+      </Button>
+    </p>
+  );
+}

@@ -1,0 +1,175 @@
+import { ArrowLeftOutlined, ArrowRightOutlined, DeleteOutlined } from '@ant-design/icons';
+import { Button, Input } from 'antd';
+import { type KeyboardEvent, useState } from 'react';
+import { postureWords } from '../../../../core/body/postureWords';
+import type { PhasePlace } from '../../../../core/movement/editMovement';
+import { readPhase } from '../../../../core/movement/readPhase';
+import type { PartStride } from '../../../../core/movement/walkMovement';
+import { useAppDispatch } from '../../../app/store';
+import { Footprints } from '../../../drawing/Footprints';
+import { Figure } from '../../../drawing/figure/Figure';
+import { breathWords } from '../MovementStrip';
+import { phaseAdded, phaseMoved, phaseRemoved } from './movementDraft';
+
+interface Props {
+  readonly strides: readonly PartStride[];
+  readonly start: { readonly pose: PartStride['stride']['from']; readonly label: string };
+  /** The phase in hand; null for the start. */
+  readonly inHand: PhasePlace | null;
+  readonly onTake: (place: PhasePlace | null) => void;
+  /** Phases with something wrong, as "part index". */
+  readonly wrong: ReadonlySet<string>;
+}
+
+const PART_WORDS = { entry: 'into it', cycle: '', between: 'between', exit: 'out of it' } as const;
+
+/** The phases as a strip: taken in hand, moved, taken out, and added by writing. */
+export function EditorStrip({ strides, start, inHand, onTake, wrong }: Props) {
+  const dispatch = useAppDispatch();
+  const cycle = strides.filter(({ part }) => part === 'cycle').length;
+  const same = (place: PhasePlace) => inHand?.part === place.part && inHand.index === place.index;
+
+  const onKey = (event: KeyboardEvent, place: PhasePlace) => {
+    if (event.altKey && (event.key === 'ArrowLeft' || event.key === 'ArrowRight')) {
+      event.preventDefault();
+      const by = event.key === 'ArrowLeft' ? -1 : 1;
+      dispatch(phaseMoved({ at: place, by }));
+      onTake({ ...place, index: Math.max(0, Math.min(cycle - 1, place.index + by)) });
+    }
+    if (event.key === 'Delete') {
+      dispatch(phaseRemoved(place));
+      onTake(null);
+    }
+  };
+
+  return (
+    <>
+      <ol className="editor-strip">
+        <li>
+          <button
+            type="button"
+            className={`bare editor-phase${inHand === null ? ' editor-phase--in-hand' : ''}`}
+            onClick={() => onTake(null)}
+            aria-label="Where it begins"
+            aria-pressed={inHand === null}
+          >
+            <Figure pose={start.pose} scale={0.42} />
+            <Footprints pose={start.pose} label={start.label} height={30} />
+            <span className="faded">begins</span>
+          </button>
+        </li>
+        {strides.map(({ stride, part, phase: index }) => {
+          const place = { part, index };
+          const { phase, to, posture } = stride;
+          return (
+            <li key={`${part}-${index}`}>
+              <button
+                type="button"
+                className={`bare editor-phase${same(place) ? ' editor-phase--in-hand' : ''}${wrong.has(`${part} ${index}`) ? ' editor-phase--wrong' : ''}`}
+                onClick={() => onTake(place)}
+                onKeyDown={(event) => onKey(event, place)}
+                aria-pressed={same(place)}
+                aria-label={`${phase.call}, ${breathWords(phase)}`}
+                data-phase={`${part}-${index}`}
+              >
+                <Figure pose={to} scale={0.42} />
+                <Footprints pose={to} label={postureWords(posture)} height={30} />
+                <span className="name">{phase.call}</span>
+                <span className="faded">{[breathWords(phase), PART_WORDS[part]].filter(Boolean).join(', ')}</span>
+              </button>
+              {same(place) && (
+                <span className="editor-phase-acts">
+                  <Button
+                    size="small"
+                    type="text"
+                    icon={<ArrowLeftOutlined />}
+                    aria-label="Earlier"
+                    onClick={() =>
+                      onKey({ altKey: true, key: 'ArrowLeft', preventDefault: () => {} } as KeyboardEvent, place)
+                    }
+                  />
+                  <Button
+                    size="small"
+                    type="text"
+                    icon={<DeleteOutlined />}
+                    aria-label="Take the phase out"
+                    onClick={() => {
+                      dispatch(phaseRemoved(place));
+                      onTake(null);
+                    }}
+                  />
+                  <Button
+                    size="small"
+                    type="text"
+                    icon={<ArrowRightOutlined />}
+                    aria-label="Later"
+                    onClick={() =>
+                      onKey({ altKey: true, key: 'ArrowRight', preventDefault: () => {} } as KeyboardEvent, place)
+                    }
+                  />
+                </span>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      <AddPhase
+        at={inHand ? { ...inHand, index: inHand.index + 1 } : { part: 'cycle', index: cycle }}
+        onTake={onTake}
+        isFirst={cycle === 0}
+      />
+    </>
+  );
+}
+
+/** Writes the next phase on one line: what it understood stands there before Enter. */
+function AddPhase({
+  at,
+  onTake,
+  isFirst,
+}: {
+  readonly at: PhasePlace;
+  readonly onTake: Props['onTake'];
+  readonly isFirst: boolean;
+}) {
+  const dispatch = useAppDispatch();
+  const [text, setText] = useState('');
+  const { phase, unknown } = readPhase(text);
+  const add = () => {
+    if (text.trim() === '') return;
+    dispatch(phaseAdded({ at, phase }));
+    onTake(at);
+    setText('');
+  };
+  const changes = Object.entries(phase.to).map(([channel, value]) =>
+    channel === 'load'
+      ? `weight ${phase.to.load?.left}/${phase.to.load?.right}`
+      : typeof value === 'object'
+        ? Object.entries(value ?? {})
+            .map(([name, n]) => `${name} ${n}`)
+            .join(' ')
+        : `${channel === 'sink' ? 'knees' : channel} ${String(value).replaceAll('-', ' ')}`,
+  );
+  return (
+    <div className="editor-add">
+      <Input
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+        onPressEnter={add}
+        placeholder={
+          isFirst
+            ? 'Write the first phase: in raised front knees 10: Arms rise'
+            : 'Write the next phase: out bow left 70/30 knees 40 pushing front: Push'
+        }
+        aria-label="Write a phase and press Enter"
+        data-testid="add-phase"
+      />
+      {text.trim() !== '' && (
+        <p className="editor-understood" aria-live="polite">
+          {[breathWords(phase), ...changes, `“${phase.call}”`].join(' · ')}
+          {unknown.length > 0 && <span className="editor-unknown"> · not understood: {unknown.join(', ')}</span>}
+        </p>
+      )}
+    </div>
+  );
+}
