@@ -1,9 +1,19 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
+import { skeletonOf } from '../core/body/skeleton';
+import { standIn } from '../core/body/stand';
+import { bridgeBetween } from '../core/movement/bridge';
+import { poseAt } from '../core/movement/track';
+import { walkMovement } from '../core/movement/walkMovement';
 import { newMovementItem } from '../core/session/defaults';
 import type { Item, Plan } from '../core/session/session';
-import { timelineOf } from '../core/session/timeline';
+import { sessionDemand } from '../core/session/sessionDemand';
+import { readinessGaps } from '../core/session/sessionReadiness';
+import { runsOf } from '../core/session/sessionRuns';
+import { sessionStrain } from '../core/session/sessionStrain';
+import { type FindMovement, timelineOf } from '../core/session/timeline';
+import { trackAtPace } from '../core/session/trackAtPace';
 import { readRepertoire } from '../server/repertoire';
 
 /** Measures what must stay quick, as medians in one run and as ratios to something any machine has. */
@@ -65,6 +75,72 @@ function timelineFigures(): void {
   );
 }
 
+/** Simulating and judging a long class, looking up a pose, finding a bridge, standing a body. */
+function engineFigures(): void {
+  const plan = longPlan();
+  const judge = (of: Plan, known: FindMovement) => {
+    const answer = timelineOf(of, known);
+    if (!answer.ok) throw new Error('the bench plan cannot be timed');
+    const pieces = sessionDemand(answer.timeline, known);
+    return [sessionStrain(pieces, 'steady'), readinessGaps(pieces), runsOf(pieces, 'overhead')];
+  };
+  // What is worked out of a movement is remembered with it, so a cold run has movements nobody has seen yet.
+  const cold = measure(12, () => {
+    const fresh = new Map(movements.map((movement) => [movement.id, structuredClone(movement)]));
+    return judge(plan, (id) => fresh.get(id));
+  });
+  const copying = measure(12, () => new Map(movements.map((movement) => [movement.id, structuredClone(movement)])));
+  let count = 0;
+  const edited = measure(60, () => {
+    count += 1;
+    const [section] = plan.sections;
+    if (!section) throw new Error('the bench plan has a section');
+    const items = section.items.map((item, index) =>
+      index === 7 && item.kind === 'movement' ? { ...item, rounds: 1 + (count % 3) } : item,
+    );
+    return judge({ ...plan, sections: [{ ...section, items }] }, find);
+  });
+  const clone = measure(60, () => structuredClone(timelineOf(plan, find)));
+  console.log('simulating and judging that class');
+  console.log(
+    `  cold: median ${(cold.median - copying.median).toFixed(1)} ms; after one edit: ${edited.median.toFixed(1)} ms, p95 ${edited.p95.toFixed(1)} ms`,
+  );
+  console.log(
+    `  after one edit, to laying and cloning its timeline: ratio ${(edited.median / clone.median).toFixed(2)}`,
+  );
+
+  const brush = find('brush-knee');
+  if (!brush) throw new Error('brush knee is in the repertoire');
+  const track = trackAtPace(walkMovement(brush, { side: 'left', cycles: 60 }).map(({ stride }) => stride));
+  const many = 20_000;
+  const poses = measure(20, () => {
+    for (let turn = 0; turn < many; turn += 1) poseAt(track, ((turn * 7919) % many) * (track.seconds / many));
+  });
+  const noWork = measure(20, () => {
+    let sum = 0;
+    for (let turn = 0; turn < many; turn += 1) sum += Math.sin(turn);
+    return sum;
+  });
+  const pose = poseAt(track, 12);
+  if (!pose) throw new Error('the track has poses');
+  const bodies = measure(20, () => {
+    for (let turn = 0; turn < 500; turn += 1) skeletonOf(pose);
+  });
+  const horse = find('side-bow-shifts');
+  const rooster = find('golden-rooster');
+  if (!horse || !rooster) throw new Error('both are in the repertoire');
+  const [from, goal] = [standIn(rooster.start), standIn(horse.start)];
+  const bridges = measure(60, () => bridgeBetween(pose, goal));
+  const easyBridges = measure(60, () => bridgeBetween(from, goal));
+  console.log(
+    `  a pose at a random time: ${((poses.median / many) * 1000).toFixed(2)} µs; ratio to a sine ${(poses.median / noWork.median).toFixed(0)}`,
+  );
+  console.log(`  a body stood in a pose: ${((bodies.median / 500) * 1000).toFixed(1)} µs`);
+  console.log(
+    `  a bridge: ${easyBridges.median.toFixed(2)} ms from closed feet, ${bridges.median.toFixed(2)} ms from mid-step`,
+  );
+}
+
 /** What the browser must fetch as scripts before a place can be shown: the entry, its imports, and the place's own. */
 function firstScreenFigures(): void {
   const folder = join(root, 'dist', 'web', 'assets');
@@ -97,4 +173,5 @@ function firstScreenFigures(): void {
 }
 
 timelineFigures();
+engineFigures();
 firstScreenFigures();

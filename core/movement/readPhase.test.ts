@@ -43,6 +43,7 @@ describe('a phase as it is written on paper', () => {
     ['in face 90', { heading: 90 }],
     ['out weight left 80', { load: { left: 80, right: 20, seat: 0 } }],
     ['out weight middle', { load: { left: 50, right: 50, seat: 0 } }],
+    ['in right foot 45 left foot heel', { feet: { right: { angle: 45 }, left: { contact: 'heel' } } }],
     ['in right empty heel', { stance: 'empty-heel', side: 'right' }],
     ['out sat back bow right', { stance: 'sat-back-bow', side: 'right' }],
     ['out drawing bow left', { arms: 'drawing-bow', armSide: 'left' }],

@@ -1,4 +1,5 @@
 import { ArmShape } from '../body/armShape';
+import { Contact } from '../body/contact';
 import type { PostureChange } from '../body/posture';
 import type { Side } from '../body/side';
 import { STANCES, StanceName } from '../body/stance';
@@ -103,10 +104,24 @@ function readWeight(reading: Reading): void {
     one[1] === 'right' ? { left: 100 - share, right: share, seat: 0 } : { left: share, right: 100 - share, seat: 0 };
 }
 
+/** "right foot 45" turns it, "left foot heel" says how it touches. */
+function readFeet(reading: Reading): void {
+  for (;;) {
+    const match = take(reading, /\b(left|right) foot (-?\d+|sole|heel|ball|off)\b/);
+    const side = sideOf(match?.[1]);
+    if (!match || !side) return;
+    const word = match[2] ?? '';
+    const contact = Contact.safeParse(word);
+    const change = contact.success ? { contact: contact.data } : { angle: Number(word) };
+    reading.to.feet = { ...reading.to.feet, [side]: { ...reading.to.feet?.[side], ...change } };
+  }
+}
+
 /**
  * Reads a phase the way it would be written on paper: breath, stance and side, weight, knees, arms, and after a colon what
  * is said. `readPhase('in bow left 30/70 knees 40 palms at chest: Sit back')`; also `out 40%`, `free 3 breaths`,
- * `8 beats at 60`, `5 s`, `turn left 20`, `look right 40`, `face 90`, `hinge 30`, `lean left 15`, `weight left 80`.
+ * `8 beats at 60`, `5 s`, `turn left 20`, `look right 40`, `face 90`, `hinge 30`, `lean left 15`, `weight left 80`,
+ * `right foot 45`, `left foot heel`.
  */
 export function readPhase(text: string): WrittenPhase {
   const [before = '', ...after] = text.split(':');
@@ -121,6 +136,7 @@ export function readPhase(text: string): WrittenPhase {
   const hinge = take(reading, /\b(?:hinge|bow forward) (\d+)/);
   const face = take(reading, /\bface (-?\d+)/);
   const knees = take(reading, /\b(?:knees|sink) (\d+)/);
+  readFeet(reading);
   readArms(reading);
   readStance(reading);
   readWeight(reading);

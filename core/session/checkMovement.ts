@@ -18,6 +18,8 @@ export interface MovementNote {
   /** The variant it is found in; null for the movement as written. */
   readonly variant: string | null;
   readonly message: string;
+  /** The caution that is missing; null where something else is wrong. */
+  readonly caution: Caution | null;
 }
 
 /** What of its demand asks for a caution. Knee demand over 0.45 is a thigh half way to level with half the weight. Convention. */
@@ -58,6 +60,7 @@ function footworkNotes(movement: Movement, variant: string | null): MovementNote
         phase: at.phase,
         variant,
         message: footworkWords(finding),
+        caution: null,
       };
       notes.set(`${at.part} ${at.phase} ${note.message}`, note);
     }
@@ -72,7 +75,9 @@ function callNotes(movement: Movement): MovementNote[] {
       const said = speechSeconds(phase.call);
       if (said <= seconds) return [];
       const message = `“${phase.call}” takes ${said.toFixed(1)} s to say at ${WORDS_PER_SECOND} words a second; the phase lasts ${seconds.toFixed(1)} s.`;
-      return [{ severity: 'warn' as const, part: part as PartName, phase: index, variant: null, message }];
+      return [
+        { severity: 'warn' as const, part: part as PartName, phase: index, variant: null, message, caution: null },
+      ];
     }),
   );
 }
@@ -93,6 +98,7 @@ export function checkMovement(movement: Movement): MovementNote[] {
       phase: null,
       variant: null,
       message: `The caution “${caution}” belongs to it.`,
+      caution,
     })),
   ];
 }

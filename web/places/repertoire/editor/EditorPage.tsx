@@ -22,7 +22,15 @@ import { EditorFigure } from './EditorFigure';
 import { EditorStrip } from './EditorStrip';
 import { keptMovements } from './keptMovement';
 import { MovementFields } from './MovementFields';
-import { draftRedone, draftUndone, laidOut, phaseChanged, postureChanged, startChanged } from './movementDraft';
+import {
+  described,
+  draftRedone,
+  draftUndone,
+  laidOut,
+  phaseChanged,
+  postureChanged,
+  startChanged,
+} from './movementDraft';
 import { PhaseFields } from './PhaseFields';
 import './editor.css';
 
@@ -245,7 +253,7 @@ function Bench({ known, isCopy, repertoire }: BenchProps) {
             </p>
           ) : (
             <ul className="editor-notes">
-              {notes.map(({ severity, part, phase, message: what }) => (
+              {notes.map(({ severity, part, phase, caution, message: what }) => (
                 <li key={`${part} ${phase} ${what}`} className={`editor-note--${severity}`}>
                   {part && phase !== null && (
                     <button type="button" className="bare" onClick={() => setInHand({ part, index: phase })}>
@@ -253,6 +261,17 @@ function Bench({ known, isCopy, repertoire }: BenchProps) {
                     </button>
                   )}{' '}
                   {what}
+                  {caution && (
+                    <>
+                      {' '}
+                      <Button
+                        size="small"
+                        onClick={() => dispatch(described({ cautions: [...movement.cautions, caution] }))}
+                      >
+                        Add it
+                      </Button>
+                    </>
+                  )}
                 </li>
               ))}
             </ul>
