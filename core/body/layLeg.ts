@@ -19,17 +19,23 @@ export interface LaidLeg extends FootPoints {
 /** How far out a lifted knee is carried compared with forward. Convention. */
 const LIFTED_OUT = 0.18;
 
-/** One leg from the hip to its foot, the knee over the toes; a lifted knee goes where the pelvis faces. */
-export function layLeg(side: Side, pelvis: Vec, frame: Frame, foot: FootPoints, load: number, size: BodySize): LaidLeg {
-  const outward = outwardOf(frame, side);
-  const hip = along(pelvis, outward, size.hipJoints / 2);
+/** Where the knee points, as far as the hip does not matter to it: over the toes, or a lifted one where the pelvis faces. */
+export function kneePole(side: Side, frame: Frame, foot: FootPoints, load: number, size: BodySize): Vec {
   const free = load === 0 && foot.ankle[2] > size.ankle * 1.5;
-  const pole = free
-    ? unit(along(along(frame.forward, outward, LIFTED_OUT), foot.forward, 0.6), frame.forward)
-    : foot.forward;
+  if (!free) return foot.forward;
+  const outward = outwardOf(frame, side);
+  return unit(along(along(frame.forward, outward, LIFTED_OUT), foot.forward, 0.6), frame.forward);
+}
+
+/** One leg from the hip to its foot, the knee over the toes; a lifted knee goes where the pelvis faces. */
+export function layLeg(hip: Vec, foot: FootPoints, pole: Vec, size: BodySize): LaidLeg {
   const { middle, end, short } = limb(hip, foot.ankle, size.thigh, size.shank, pole);
   return {
-    ...foot,
+    heel: foot.heel,
+    ball: foot.ball,
+    toe: foot.toe,
+    ankle: foot.ankle,
+    forward: foot.forward,
     hip,
     knee: middle,
     shankEnd: end,

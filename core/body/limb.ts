@@ -15,16 +15,21 @@ export interface Limb {
 export function limb(root: Vec, target: Vec, first: number, second: number, pole: Vec): Limb {
   const wanted = subtract(target, root);
   const far = length(wanted);
-  const line = unit(wanted, [0, 0, -1]);
+  const line: Vec = far < 1e-12 ? [0, 0, -1] : scale(wanted, 1 / far);
   const reach = Math.min(first + second, Math.max(Math.abs(first - second), far));
   const foot = reach === 0 ? 0 : (first * first - second * second + reach * reach) / (2 * reach);
   const height = Math.sqrt(Math.max(0, first * first - foot * foot));
-  const side = squareOn(pole, line);
-  const bend = unit(side, unit(squareOn([0, 1, 0], line), [1, 0, 0]));
+  const bend = direction(squareOn(pole, line)) ?? direction(squareOn([0, 1, 0], line)) ?? [1, 0, 0];
   const middle = along(along(root, line, foot), bend, height);
   // The second bone is laid from the joint, so that its length is kept even where the target is not met.
-  const toEnd = unit(subtract(along(root, line, reach), middle), line);
+  const toEnd = direction(subtract(along(root, line, reach), middle)) ?? line;
   return { middle, end: along(middle, toEnd, second), short: far - reach };
+}
+
+/** The direction of a vector with length 1; null where it has none. */
+function direction(of: Vec): Vec | null {
+  const size = length(of);
+  return size < 1e-12 ? null : scale(of, 1 / size);
 }
 
 /** A direction turned towards another by an angle in radians, both square on each other after the turn is taken. */

@@ -82,3 +82,7 @@ export const SITES: Readonly<Record<Site, Place>> = {
 
 /** A hand on one of these bears weight and steadies. */
 export const bearsWeight = (site: Site | null): boolean => site === 'chair' || site === 'wall';
+
+/** A hand on one of these does not simply go where the trunk goes: the site is on a leg, or stands in the room. */
+export const holdsBelow = (site: Site | null): boolean =>
+  site !== null && ['thigh', 'shank', 'foot', 'other-leg', 'stand'].includes(SITES[site].base);

@@ -1,13 +1,14 @@
 import { type BodySize, legLength, USUAL_BODY, USUAL_HEIGHT } from './bodySize';
-import { centreOfMass } from './centreOfMass';
+import { addMass, legMass, type Mass, shifted, upperMass } from './centreOfMass';
 import { type FootPoints, footPoints, type Point } from './foot';
 import { type Frame, leant, turned } from './frame';
-import { type LaidArm, layArms } from './layArm';
-import { type LaidLeg, layLeg } from './layLeg';
+import { type Armless, type LaidArm, layArms } from './layArm';
+import { kneePole, type LaidLeg, layLeg } from './layLeg';
 import type { Pose } from './pose';
 import { pressureOf } from './pressure';
-import type { Side } from './side';
-import { add, along, scale, type Vec } from './vector';
+import { SIDES, type Side } from './side';
+import { holdsBelow } from './site';
+import { add, along, ORIGIN, scale, subtract, type Vec } from './vector';
 
 /** A body standing in a pose: every joint as a point of the room in metres. */
 export interface Skeleton {
@@ -114,6 +115,29 @@ function pelvisHeight(pose: Pose, x: number, y: number, frame: Frame, feet: Reco
   return left > right ? by('left') : by('right');
 }
 
+interface UpperBody {
+  readonly arms: Skeleton['arms'];
+  readonly mass: Mass;
+}
+
+function layUpper(pose: Pose, body: Armless & { crown: Vec }): UpperBody {
+  const arms = layArms(pose, body);
+  return { arms, mass: upperMass(body, arms) };
+}
+
+/** The upper body with its pelvis carried from the middle of the room to another place. */
+function moved({ arms, mass }: UpperBody, by: Vec): UpperBody {
+  const arm = ({ shoulder, elbow, wrist, tip, wanted, short }: LaidArm): LaidArm => ({
+    shoulder: add(shoulder, by),
+    elbow: add(elbow, by),
+    wrist: add(wrist, by),
+    tip: add(tip, by),
+    wanted: add(wanted, by),
+    short,
+  });
+  return { arms: { left: arm(arms.left), right: arm(arms.right) }, mass: shifted(mass, by) };
+}
+
 /**
  * Stands a body in a pose. The pelvis comes to where the whole body's centre of mass lies over the centre of pressure; on
  * a chair it stays on the seat, and the pressure lies under the mass.
@@ -124,36 +148,53 @@ export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
   const upper = layTrunk(pose, size);
   const pressure = pressureOf(pose, size);
 
+  const poles = {
+    left: kneePole('left', upper.pelvisFrame, feet.left, pose.load.left, size),
+    right: kneePole('right', upper.pelvisFrame, feet.right, pose.load.right, size),
+  };
+  const half = scale(upper.pelvisFrame.right, size.hipJoints / 2);
+  const legsAt = (pelvis: Vec) => ({
+    left: layLeg(subtract(pelvis, half), feet.left, poles.left, size),
+    right: layLeg(add(pelvis, half), feet.right, poles.right, size),
+  });
+  const bodyAt = (pelvis: Vec, legs: Skeleton['legs']): Armless & { crown: Vec } => ({
+    size,
+    pelvis,
+    spine: upper.spine.map((joint) => add(joint, pelvis)) as unknown as Skeleton['spine'],
+    head: add(upper.head, pelvis),
+    crown: add(upper.crown, pelvis),
+    pelvisFrame: upper.pelvisFrame,
+    chestFrame: upper.chestFrame,
+    headFrame: upper.headFrame,
+    legs,
+  });
+  const heightAt = (x: number, y: number): number =>
+    pose.seat ? SEATED_HIPS * size.height : pelvisHeight(pose, x, y, upper.pelvisFrame, feet, size);
+
+  /** Trunk, head and arms go where the pelvis goes, all of a piece, unless a hand holds on to a leg or to the room. */
+  const whole = !SIDES.some((side) => holdsBelow(pose.hands[side].rests));
+  const carried = whole ? layUpper(pose, bodyAt(ORIGIN, legsAt([0, 0, size.leg]))) : null;
+
   const stand = (x: number, y: number): Skeleton => {
-    const z = pose.seat ? SEATED_HIPS * size.height : pelvisHeight(pose, x, y, upper.pelvisFrame, feet, size);
-    const pelvis: Vec = [x, y, z];
-    const spine = upper.spine.map((joint) => add(joint, pelvis)) as unknown as Skeleton['spine'];
-    const leg = (side: Side) => layLeg(side, pelvis, upper.pelvisFrame, feet[side], pose.load[side], size);
-    const body = {
-      size,
-      pelvis,
-      spine,
-      head: add(upper.head, pelvis),
-      crown: add(upper.crown, pelvis),
-      pelvisFrame: upper.pelvisFrame,
-      chestFrame: upper.chestFrame,
-      headFrame: upper.headFrame,
-      legs: { left: leg('left'), right: leg('right') },
-    };
-    const arms = layArms(pose, body);
-    const mass = centreOfMass(body, arms);
-    return { ...body, arms, centreOfMass: mass, centreOfPressure: pressure ?? [mass[0], mass[1]] };
+    const pelvis: Vec = [x, y, heightAt(x, y)];
+    const legs = legsAt(pelvis);
+    const body = bodyAt(pelvis, legs);
+    const { arms, mass } = carried ? moved(carried, pelvis) : layUpper(pose, body);
+    const centre = addMass(mass, legMass(legs));
+    return { ...body, arms, centreOfMass: centre, centreOfPressure: pressure ?? [centre[0], centre[1]] };
   };
 
   if (pose.seat || pressure === null) return stand(pose.seat?.x ?? 0, pose.seat?.y ?? 0);
   let [x, y] = pressure;
-  let body = stand(x, y);
   for (let step = 0; step < MOST_STEPS; step += 1) {
-    const [dx, dy] = [pressure[0] - body.centreOfMass[0], pressure[1] - body.centreOfMass[1]];
-    if (Math.hypot(dx, dy) < NEAR) break;
+    const pelvis: Vec = [x, y, heightAt(x, y)];
+    const legs = legsAt(pelvis);
+    const mass = carried ? shifted(carried.mass, pelvis) : layUpper(pose, bodyAt(pelvis, legs)).mass;
+    const [cx, cy] = addMass(mass, legMass(legs));
+    const [dx, dy] = [pressure[0] - cx, pressure[1] - cy];
+    if (dx * dx + dy * dy < NEAR * NEAR) break;
     x += dx / CARRIED;
     y += dy / CARRIED;
-    body = stand(x, y);
   }
-  return body;
+  return stand(x, y);
 }

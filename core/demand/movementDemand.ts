@@ -1,7 +1,9 @@
+import type { Pose } from '../body/pose';
 import type { Side } from '../body/side';
 import { phasesFor, writtenSide } from '../movement/cycleFor';
 import type { Movement, PartName } from '../movement/movement';
 import type { Pass } from '../movement/pass';
+import type { Stride } from '../movement/stride';
 import { type PartStride, walkMovement } from '../movement/walkMovement';
 import { MIRRORED } from './channels';
 import type { Demand } from './demandAt';
@@ -54,9 +56,31 @@ function walkOf(movement: Movement, direction: Pass['direction']): readonly Part
   const key = String(direction);
   const known = walks.get(key);
   if (known) return known;
-  const walk = walkMovement(movement, { side: writtenSide(movement), direction, cycles: 4 });
+  const cycles = movement.laterality.sides.kind === 'alternating' ? 4 : 2;
+  const walk = walkMovement(movement, { side: writtenSide(movement), direction, cycles });
   walks.set(key, walk);
   return walk;
+}
+
+/** Whether two strides are the same but for where in the room they are done. */
+function asksTheSame(a: Stride, b: Stride): boolean {
+  if (a.phase !== b.phase && JSON.stringify(a.phase) !== JSON.stringify(b.phase)) return false;
+  const [x, y] = [b.from.feet.left.x - a.from.feet.left.x, b.from.feet.left.y - a.from.feet.left.y];
+  const near = (one: Pose, other: Pose): boolean => {
+    const feet = (side: Side) =>
+      Math.abs(other.feet[side].x - one.feet[side].x - x) < 1e-6 &&
+      Math.abs(other.feet[side].y - one.feet[side].y - y) < 1e-6 &&
+      other.feet[side].angle === one.feet[side].angle &&
+      other.feet[side].contact === one.feet[side].contact;
+    const { feet: _a, ...rest } = one;
+    const { feet: _b, ...others } = other;
+    return (
+      feet('left') &&
+      feet('right') &&
+      JSON.stringify({ ...rest, seat: null }) === JSON.stringify({ ...others, seat: null })
+    );
+  };
+  return near(a.from, b.from) && near(a.to, b.to);
 }
 
 /** The stride of a phase on the written side of a movement; null where it has none. */
@@ -91,7 +115,14 @@ export function phaseDemand(movement: Movement, key: PhaseKey): StrideDemand | n
       return one && mirrorStride(one);
     }
     const stride = strideFor(movement, key, otherSide);
-    return stride && strideDemand(stride.stride);
+    if (!stride) return null;
+    // Most movements come back to where they began, and their first repetition asks what all others ask.
+    if (!key.first) {
+      const first = strideFor(movement, { ...key, first: true }, otherSide);
+      if (first && first !== stride && asksTheSame(first.stride, stride.stride))
+        return phaseDemand(movement, { ...key, first: true });
+    }
+    return strideDemand(stride.stride);
   })();
   demands.set(name, answer);
   return answer;

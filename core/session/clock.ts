@@ -38,7 +38,27 @@ export class TimelineClock {
   segment(seconds: number, place: Place): void {
     const startMs = this.#ms;
     this.#now += seconds;
-    this.#timeline.segments.push({ ...place, startMs, lengthMs: this.#ms - startMs });
+    // Written out rather than spread: a class has a thousand of these, and it is laid out anew with every key.
+    this.#timeline.segments.push({
+      kind: place.kind,
+      startMs,
+      lengthMs: this.#ms - startMs,
+      section: place.section,
+      itemId: place.itemId,
+      movementId: place.movementId,
+      part: place.part,
+      phase: place.phase,
+      round: place.round,
+      pass: place.pass,
+      side: place.side,
+      direction: place.direction,
+      repetition: place.repetition,
+      of: place.of,
+      completes: place.completes,
+      breath: place.breath,
+      breaths: place.breaths,
+      call: place.call,
+    });
   }
 
   finish(): Timeline {

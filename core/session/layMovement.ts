@@ -75,8 +75,15 @@ export function layMovement(lead: Lead, item: MovementItem, movement: Movement):
     phases.forEach((phase, index) => {
       clock.segment(phaseSeconds(phase, ratio, pace, clock.sectionTime), {
         kind,
-        ...base,
-        ...at,
+        section: lead.section,
+        itemId: item.id,
+        movementId: movement.id,
+        round: at.round,
+        pass: at.pass,
+        side: at.side,
+        direction: at.direction,
+        repetition: at.repetition,
+        of: at.of,
         part: name,
         phase: index,
         completes: completes && index === phases.length - 1,

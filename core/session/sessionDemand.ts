@@ -39,9 +39,13 @@ const SITTING = resting({
 
 const isSeated = (movement: Movement | undefined): boolean => (movement?.start.load.seat ?? 0) > 0;
 
+const DECLARED = new WeakMap<Movement, readonly (readonly [index: number, amount: number])[]>();
+
 /** The regions a movement is said to move though the figure cannot show it. */
 function declared(movement: Movement): readonly (readonly [index: number, amount: number])[] {
-  return Region.options.flatMap((region) => {
+  const known = DECLARED.get(movement);
+  if (known) return known;
+  const found = Region.options.flatMap((region) => {
     const amount = movement.mobilises[region];
     if (amount === undefined) return [];
     return [null, 'left' as const, 'right' as const].flatMap((side) => {
@@ -49,6 +53,8 @@ function declared(movement: Movement): readonly (readonly [index: number, amount
       return index < 0 ? [] : [[index, amount] as const];
     });
   });
+  DECLARED.set(movement, found);
+  return found;
 }
 
 function movingPieces(segment: Segment, index: number, movement: Movement): DemandPiece[] | null {

@@ -27,6 +27,8 @@ export const LEAST_GAP = 2;
 export function readinessGaps(pieces: readonly DemandPiece[]): ReadinessGap[] {
   const found = new Map<string, ReadinessGap>();
   CHANNELS.forEach(({ region }, channel) => {
+    // What is never asked more than a cold body may be asked has no gap.
+    if (!pieces.some(({ demand }) => (demand.channels[channel] ?? 0) > allowedDemand(0))) return;
     let ready = 0;
     let open: ReadinessGap | null = null;
     const close = () => {

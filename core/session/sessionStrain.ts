@@ -2,7 +2,6 @@ import { Region } from '../body/region';
 import type { Side } from '../body/side';
 import { CEILINGS, type Ceiling, type Strength } from '../demand/ceilings';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../demand/channels';
-import { fill } from '../demand/strain';
 import type { DemandPiece } from './sessionDemand';
 
 export type Compartment = 'fast' | 'slow';
@@ -28,12 +27,6 @@ export interface RegionStrain {
   readonly indexMinutes: number;
 }
 
-/** The course of strain over a class: one value in percent of the ceiling at the end of every piece. */
-export interface StrainCourse {
-  readonly endsMs: readonly number[];
-  readonly percent: readonly number[];
-}
-
 const tauOf = (region: Region, compartment: Compartment): number =>
   compartment === 'fast' ? FAST_TAU[region] : SLOW_TAU;
 
@@ -44,39 +37,25 @@ interface Peak {
   readonly compartment: Compartment;
 }
 
-/** The course of one channel's compartment, in percent of its ceiling. */
-export function strainCourse(
-  pieces: readonly DemandPiece[],
-  channel: number,
-  compartment: Compartment,
-  ceiling: Ceiling,
-): StrainCourse {
-  const { region } = CHANNELS[channel] ?? { region: 'thighs' as const };
-  const tau = tauOf(region, compartment);
-  const whole = tau * ceiling[compartment];
-  let filled = 0;
-  const percent = pieces.map(({ demand, seconds }) => {
-    filled = fill(filled, demand.channels[channel] ?? 0, seconds, tau);
-    return (100 * filled) / whole;
-  });
-  return { endsMs: pieces.map(({ startMs, seconds }) => startMs + seconds * 1000), percent };
-}
+/** What is left of a piece's share when no more than this is kept, it is no longer told. */
+const FORGOTTEN = 1e-5;
 
-/** What each line has put into a compartment that is still there at the end of a piece. */
+/** What each line has put into a compartment that is still there at its peak, the latest looked at first. */
 function partsOf(
   pieces: readonly DemandPiece[],
   { piece: last, channel, compartment }: Peak,
   ceiling: Ceiling,
 ): StrainPart[] {
   const tau = tauOf(CHANNELS[channel]?.region ?? 'thighs', compartment);
-  const end = pieces[last];
-  if (!end) return [];
-  const at = end.startMs / 1000 + end.seconds;
   const parts = new Map<string, number>();
-  for (const { demand, seconds, startMs, itemId } of pieces.slice(0, last + 1)) {
-    const left =
-      fill(0, demand.channels[channel] ?? 0, seconds, tau) * Math.exp(-(at - startMs / 1000 - seconds) / tau);
-    parts.set(itemId, (parts.get(itemId) ?? 0) + (100 * left) / (tau * ceiling[compartment]));
+  let kept = 1;
+  for (let place = last; place >= 0 && kept > FORGOTTEN; place -= 1) {
+    const piece = pieces[place];
+    if (!piece) break;
+    const keeps = Math.exp(-piece.seconds / tau);
+    const left = ((piece.demand.channels[channel] ?? 0) * (1 - keeps) * kept * 100) / ceiling[compartment];
+    parts.set(piece.itemId, (parts.get(piece.itemId) ?? 0) + left);
+    kept *= keeps;
   }
   return [...parts]
     .map(([itemId, percent]) => ({ itemId, percent }))
@@ -84,36 +63,65 @@ function partsOf(
     .toSorted((a, b) => b.percent - a.percent);
 }
 
+function said(
+  region: Region,
+  peak: Peak | null,
+  pieces: readonly DemandPiece[],
+  ceiling: Ceiling,
+  indexMinutes: number,
+): RegionStrain {
+  const worst = peak && pieces[peak.piece];
+  return {
+    region,
+    side: (peak && CHANNELS[peak.channel]?.side) ?? null,
+    compartment: peak?.compartment ?? 'fast',
+    percent: peak?.percent ?? 0,
+    atMs: worst ? worst.startMs + worst.seconds * 1000 : 0,
+    parts: peak ? partsOf(pieces, peak, ceiling) : [],
+    indexMinutes,
+  };
+}
+
+const COMPARTMENTS: readonly Compartment[] = ['fast', 'slow'];
+
 /**
  * The strain of every region in a class, worse compartment and side first named.
  * @param pieces as `sessionDemand` answers them
  * @param strength of the group
  */
 export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength): RegionStrain[] {
+  // How much of a compartment is kept over each piece depends on the piece and tau alone.
+  const kept = new Map<number, Float64Array>();
+  const keptFor = (tau: number): Float64Array => {
+    const known = kept.get(tau) ?? Float64Array.from(pieces, ({ seconds }) => Math.exp(-seconds / tau));
+    kept.set(tau, known);
+    return known;
+  };
   return Region.options.map((region) => {
     const ceiling = CEILINGS[region][strength];
-    let peak: Peak = { percent: 0, piece: 0, channel: 0, compartment: 'fast' };
+    let peak: Peak | null = null;
     let indexMinutes = 0;
-    CHANNELS.forEach((one, channel) => {
-      if (one.region !== region) return;
-      if (peak.percent === 0) peak = { ...peak, channel };
-      for (const { demand, seconds } of pieces) indexMinutes += ((demand.channels[channel] ?? 0) * seconds) / 60;
-      for (const compartment of ['fast', 'slow'] as const) {
-        const { percent } = strainCourse(pieces, channel, compartment, ceiling);
-        percent.forEach((value, piece) => {
-          if (value > peak.percent + 1e-9) peak = { percent: value, piece, channel, compartment };
-        });
+    for (const [channel, one] of CHANNELS.entries()) {
+      if (one.region !== region) continue;
+      for (const compartment of COMPARTMENTS) {
+        const tau = tauOf(region, compartment);
+        const keeps = keptFor(tau);
+        let filled = 0;
+        let most = -1;
+        let at = 0;
+        for (let piece = 0; piece < pieces.length; piece += 1) {
+          const keep = keeps[piece] ?? 0;
+          filled = filled * keep + (pieces[piece]?.demand.channels[channel] ?? 0) * tau * (1 - keep);
+          if (filled > most) {
+            most = filled;
+            at = piece;
+          }
+        }
+        const percent = Math.max(0, (100 * most) / (tau * ceiling[compartment]));
+        if (peak === null || percent > peak.percent + 1e-9) peak = { percent, piece: at, channel, compartment };
       }
-    });
-    const worst = pieces[peak.piece];
-    return {
-      region,
-      side: CHANNELS[peak.channel]?.side ?? null,
-      compartment: peak.compartment,
-      percent: peak.percent,
-      atMs: worst ? worst.startMs + worst.seconds * 1000 : 0,
-      parts: partsOf(pieces, peak, ceiling),
-      indexMinutes,
-    };
+      for (const { demand, seconds } of pieces) indexMinutes += ((demand.channels[channel] ?? 0) * seconds) / 60;
+    }
+    return said(region, peak, pieces, ceiling, indexMinutes);
   });
 }
