@@ -1,12 +1,14 @@
+import { mirrorPose, type Pose } from '../body/pose';
 import { skeletonOf } from '../body/skeleton';
 import { distance } from '../body/vector';
 import { timedAtPace, trackAtPace } from '../session/trackAtPace';
 import { beats, movement, phase } from '../testing/sample';
+import { envelopeOf } from './envelope';
 import { footworkFindings } from './footwork';
 import { ease, easedAt } from './liftWindow';
 import type { Movement } from './movement';
 import { rampedPhase } from './ramp';
-import { displacement } from './stride';
+import { displacement, type Stride } from './stride';
 import { poseAt } from './track';
 import { type WalkChoice, walkMovement, waysOf } from './walkMovement';
 
@@ -525,4 +527,60 @@ describe('what feet should not do is said', () => {
 
 test('easing and its inverse agree', () => {
   for (const share of [0.05, 0.2, 0.5, 0.77, 0.99]) expect(ease(easedAt(share))).toBeCloseTo(share, 12);
+});
+
+describe('movements done in a row', () => {
+  const lean = (id: string, to: Record<string, unknown>, back: Record<string, unknown>) =>
+    movement({ id, laterality: eachSide, parts: { cycle: [inOut('in', { to }), inOut('out', { to: back })] } });
+  const row = [
+    lean('shift', { load: { left: 70, right: 30 } }, { load: EVEN }),
+    lean('turn', { turn: -25, hips: { turn: -8 } }, { turn: 0, hips: { turn: 0 } }),
+    lean('reach', { arms: 'one-up-one-down', armSide: 'left' }, { arms: 'hanging' }),
+    lean('bend', { spine: { bend: -15 } }, { spine: { bend: 0 } }),
+  ];
+  const chain = (side: 'left' | 'right', from?: Pose) =>
+    row.reduce<{ strides: Stride[]; at: Pose | undefined }>(
+      ({ strides, at }, of) => {
+        const walked = walkMovement(of, { side }, at).map(({ stride }) => stride);
+        return { strides: [...strides, ...walked], at: walked.at(-1)?.to };
+      },
+      { strides: [], at: from },
+    ).strides;
+
+  test('four chained on the left and then mirrored: no finding, and each pose is the mirror image of its fellow', () => {
+    const left = chain('left');
+    const right = chain('right');
+    expect(footworkFindings(timedAtPace([...left, ...chain('right', left.at(-1)?.to)]))).toEqual([]);
+    expect(right.map(({ to }) => mirrorPose(to))).toEqual(left.map(({ to }) => to));
+  });
+
+  test('a repetition of two breaths is two breaths long', () => {
+    const two = movement({
+      parts: {
+        cycle: [
+          inOut('in', { to: { arms: 'palms-at-chest' } }),
+          inOut('out', { to: { arms: 'pushing-front' } }),
+          inOut('in', { to: { arms: 'palms-at-chest' } }),
+          inOut('out', { to: { arms: 'pushing-sides' } }),
+        ],
+      },
+    });
+    expect(track(two).seconds).toBe(20);
+    expect(faults(two)).toEqual([]);
+  });
+});
+
+describe('the floor a movement sweeps over', () => {
+  test('arms held out to the sides need their width, and a mirrored walk the mirrored floor', () => {
+    const wide = movement({
+      parts: { cycle: [inOut('in', { to: { arms: 'raised-sides' } }), inOut('out', { to: { arms: 'hanging' } })] },
+    });
+    const { left, right } = envelopeOf(stridesOf(wide, { side: null }));
+    expect(left).toBeCloseTo(right, 9);
+    expect(left).toBeGreaterThan(0.8);
+    const [a, b] = (['left', 'right'] as const).map((side) => envelopeOf(stridesOf(brush, { side })));
+    expect(b?.left).toBeCloseTo(a?.right ?? 0, 6);
+  });
+  test('a walk of no strides needs no room', () =>
+    expect(envelopeOf([])).toEqual({ left: 0, right: 0, front: 0, back: 0 }));
 });

@@ -11,6 +11,11 @@ export interface CountWords {
 }
 
 const UNIT_WORDS = { repetitions: 'times', breaths: 'breaths', beats: 'beats', seconds: 'seconds' } as const;
+const ENDS_WORDS = {
+  'until-it-flows': 'until it flows',
+  'as-comfortable': 'as many as comfortable',
+  open: 'until you end it',
+} as const;
 const ONE_SIDE_WORDS = { 'left-only': 'left only', 'right-only': 'right only' } as const;
 
 /**
@@ -28,6 +33,7 @@ export function countWords(movement: Movement, item: MovementItem): CountWords {
   if (sides.kind === 'alternating')
     said.push(sides.repetition === 'there-and-back' ? 'there and back' : 'left and right by turns');
   if (directions.kind === 'both' && item.directions === 'usual') said.push('each way');
+  if (movement.count.ends !== 'counted') said.push(ENDS_WORDS[movement.count.ends]);
   const [unit, ...rest] = said;
   const words = rest.length > 0 ? `${unit} ${rest.join(', ')}` : `${unit}`;
   return { words, total: item.count * passes.length * item.rounds };

@@ -4,6 +4,7 @@ import { phasesFor } from '../movement/cycleFor';
 import { type Movement, type PartName, usualName } from '../movement/movement';
 import { firstSide, type Pass, passesOf } from '../movement/pass';
 import type { Phase } from '../movement/phase';
+import { rampedMovement } from '../movement/rampedMovement';
 import { callFor } from './calls';
 import type { TimelineClock } from './clock';
 import { DIRECTION_CHANGE, SIDE_CHANGE } from './constants';
@@ -61,11 +62,15 @@ export function layMovement(lead: Lead, item: MovementItem, movement: Movement):
 
   const drawn = new Map<string, readonly Phase[]>();
   /** The phases of a part, made once for each side and direction however often they are repeated. */
-  const phasesOf = (name: PartName, { side, direction }: Pick<At, 'side' | 'direction'>): readonly Phase[] => {
-    const key = `${name} ${side} ${direction}`;
+  const phasesOf = (
+    name: PartName,
+    { side, direction, repetition, of }: Pick<At, 'side' | 'direction' | 'repetition' | 'of'>,
+  ): readonly Phase[] => {
+    const ramped = rampedMovement(movement, repetition ?? 1, of ?? 1);
+    const key = ramped === movement ? `${name} ${side} ${direction}` : `${name} ${side} ${direction} ${repetition}`;
     const known = drawn.get(key);
     if (known) return known;
-    const phases = phasesFor(movement, name, side, direction);
+    const phases = phasesFor(ramped, name, side, direction);
     drawn.set(key, phases);
     return phases;
   };

@@ -4,6 +4,7 @@ import { CHANNELS } from '../demand/channels';
 import { cycleDemand } from '../demand/movementDemand';
 import { WARMING_SPEED } from '../demand/readiness';
 import { writtenSide } from '../movement/cycleFor';
+import { envelopeOf } from '../movement/envelope';
 import type { Movement } from '../movement/movement';
 import { displacement } from '../movement/stride';
 import { walkMovement } from '../movement/walkMovement';
@@ -34,6 +35,8 @@ export const MovementTraits = z.object({
   balance: z.number(),
   /** Metres the feet come in one cycle. */
   travels: z.number(),
+  /** The floor one cycle sweeps over, metres across and deep. */
+  floor: z.object({ across: z.number(), deep: z.number() }),
 });
 export type MovementTraits = z.infer<typeof MovementTraits>;
 
@@ -89,6 +92,7 @@ export function movementTraits(movement: Movement): MovementTraits {
       .map(({ stride }) => stride),
   );
   const travels = Math.hypot(x, y) / 2;
+  const swept = envelopeOf(walked);
   const deepest = Math.max(...walked.map(({ to }) => to.sink));
   const seated = movement.start.load.seat > 0;
   const reach = Math.max(
@@ -106,5 +110,6 @@ export function movementTraits(movement: Movement): MovementTraits {
     regions,
     balance: Math.max(0, ...pieces.map(({ piece }) => piece.balance)),
     travels,
+    floor: { across: swept.left + swept.right, deep: swept.front + swept.back },
   };
 }

@@ -7,6 +7,7 @@ import { type Demand, demandAt } from '../demand/demandAt';
 import { phaseDemand } from '../demand/movementDemand';
 import { WARMING_SPEED } from '../demand/readiness';
 import type { Movement } from '../movement/movement';
+import { rampedMovement } from '../movement/rampedMovement';
 import type { Segment, Timeline } from './segment';
 import type { FindMovement } from './timeline';
 
@@ -60,7 +61,8 @@ function declared(movement: Movement): readonly (readonly [index: number, amount
 function movingPieces(segment: Segment, index: number, movement: Movement): DemandPiece[] | null {
   const { part, phase, side, direction, repetition, startMs, lengthMs, itemId } = segment;
   if (part === null || phase === null) return null;
-  const demand = phaseDemand(movement, { part, phase, side, direction, first: (repetition ?? 1) === 1 });
+  const ramped = rampedMovement(movement, repetition ?? 1, segment.of ?? 1);
+  const demand = phaseDemand(ramped, { part, phase, side, direction, first: (repetition ?? 1) === 1 });
   if (!demand) return null;
   const seconds = lengthMs / 1000;
   const mobilised = demand.moved.map((degrees) => Math.min(1, degrees / Math.max(0.1, seconds) / WARMING_SPEED));

@@ -83,7 +83,8 @@ export function MovementFacts({ movement, side }: Props) {
         <p className="faded">
           {traits.space === 'walks'
             ? `Walks ${Math.round(traits.travels * 100)} cm with each repetition.`
-            : `Needs ${traits.space === 'in place' ? 'no more than standing room' : traits.space}.`}{' '}
+            : 'Stays in place.'}{' '}
+          Sweeps over {traits.floor.across.toFixed(1)} by {traits.floor.deep.toFixed(1)} m.{' '}
           {traits.balance > 0.45 ? 'Asks for balance.' : ''}
         </p>
         <h2 className="movement-second">How many</h2>

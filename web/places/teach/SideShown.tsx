@@ -6,6 +6,7 @@ import { otherSide } from '../../../core/body/side';
 import { standIn } from '../../../core/body/stand';
 import { startFor } from '../../../core/movement/cycleFor';
 import type { Movement } from '../../../core/movement/movement';
+import { rampedMovement } from '../../../core/movement/rampedMovement';
 import { walkMovement } from '../../../core/movement/walkMovement';
 import type { Segment } from '../../../core/session/segment';
 import { Footprints } from '../../drawing/Footprints';
@@ -18,7 +19,11 @@ interface Props {
 }
 
 /** The pose the phase in hand leads to, as the class does it. */
-function momentOf({ part, phase, side, direction }: Segment, movement: Movement): { pose: Pose; posture: Posture } {
+function momentOf(
+  { part, phase, side, direction, repetition, of }: Segment,
+  usual: Movement,
+): { pose: Pose; posture: Posture } {
+  const movement = rampedMovement(usual, repetition ?? 1, of ?? 1);
   const posture = startFor(movement, side);
   const start = { pose: standIn(posture), posture };
   if (part === null || phase === null) return start;

@@ -1,0 +1,43 @@
+import { SIDES } from '../body/side';
+import { skeletonOf } from '../body/skeleton';
+import type { Vec } from '../body/vector';
+import { samplePose } from './samplePose';
+import type { Stride } from './stride';
+
+/** The floor a walk sweeps over, metres from the middle of its first feet: hands, head and feet, from above. */
+export interface Envelope {
+  readonly left: number;
+  readonly right: number;
+  readonly front: number;
+  readonly back: number;
+}
+
+/** How often a stride is looked at; hands swing out between keyframes. */
+const LOOKS = 4;
+
+/** Everything the body reaches in a walk, seen from above. An empty walk needs no room. */
+export function envelopeOf(strides: readonly Stride[]): Envelope {
+  const first = strides[0]?.from;
+  if (!first) return { left: 0, right: 0, front: 0, back: 0 };
+  const { left: l, right: r } = first.feet;
+  const [x0, y0] = [(l.x + r.x) / 2, (l.y + r.y) / 2];
+  let [left, right, front, back] = [0, 0, 0, 0];
+  const reach = ([x, y]: Vec) => {
+    left = Math.max(left, x0 - x);
+    right = Math.max(right, x - x0);
+    front = Math.max(front, y - y0);
+    back = Math.max(back, y0 - y);
+  };
+  for (const stride of strides)
+    for (let look = 1; look <= LOOKS; look += 1) {
+      const body = skeletonOf(samplePose(stride, look / LOOKS, 4, { before: true, after: true }));
+      reach(body.head);
+      for (const side of SIDES) {
+        reach(body.arms[side].tip);
+        reach(body.arms[side].elbow);
+        reach(body.legs[side].toe);
+        reach(body.legs[side].heel);
+      }
+    }
+  return { left, right, front, back };
+}
