@@ -134,9 +134,10 @@ function Shown({ form, repertoire }: { readonly form: Form; readonly repertoire:
         </section>
       </div>
       <div className="form-known">
-        <label htmlFor="form-known">As far as it is known</label>
+        <span>As far as it is known</span>
         <Slider
           id="form-known"
+          ariaLabelForHandle="As far as it is known"
           min={1}
           max={form.entries.length}
           value={upTo}

@@ -50,7 +50,6 @@ export function EditorStrip({ strides, start, inHand, onTake, wrong }: Props) {
             type="button"
             className={`bare editor-phase${inHand === null ? ' editor-phase--in-hand' : ''}`}
             onClick={() => onTake(null)}
-            aria-label="Where it begins"
             aria-pressed={inHand === null}
           >
             <Figure pose={start.pose} scale={0.42} />
@@ -69,7 +68,6 @@ export function EditorStrip({ strides, start, inHand, onTake, wrong }: Props) {
                 onClick={() => onTake(place)}
                 onKeyDown={(event) => onKey(event, place)}
                 aria-pressed={same(place)}
-                aria-label={`${phase.call}, ${breathWords(phase)}`}
                 data-phase={`${part}-${index}`}
               >
                 <Figure pose={to} scale={0.42} />
