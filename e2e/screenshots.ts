@@ -23,6 +23,11 @@ const take = async (page: Page) => {
   );
 };
 
+const inHand = async (page: Page) => {
+  await page.click('[data-phase="cycle-0"]');
+  await page.$eval('.editor-strip', (strip) => window.scrollTo(0, (strip as HTMLElement).offsetTop - 70));
+};
+
 const teach = async (page: Page) => {
   await page.click('.teach-begin');
   await page.waitForSelector('main.teach[data-plan-ms]');
@@ -40,6 +45,8 @@ const VIEWS: readonly View[] = [
   { name: 'today', path: '/', ready: '.today-next h2' },
   { name: 'repertoire', path: '/repertoire', ready: '.wall li' },
   { name: 'movement', path: '/repertoire/brush-knee', ready: '.movement-strip', light: 'dusk' },
+  { name: 'form', path: '/repertoire/forms/lantern-form', ready: '.form-entries' },
+  { name: 'editor', path: '/repertoire/golden-rooster/edit', ready: '[data-phase]', before: inHand },
   { name: 'sessions', path: '/sessions', ready: '.sessions-title' },
   { name: 'running-order', path: '/sessions/evening-week-4', ready: '[data-line]', before: take },
   {
