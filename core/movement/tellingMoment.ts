@@ -13,15 +13,23 @@ export interface TellingMoment {
 
 const KNOWN = new WeakMap<Movement, Map<Side | null, TellingMoment>>();
 
-/** How far a pose is from standing at ease: lifted hands, uneven weight, a bent trunk, a deep knee, a lifted foot. */
+/** How far a pose is from standing at ease: a hand far out, a lifted foot, a bent or turned trunk, a deep knee. */
 function told({ hands, load, spine, turn, head, sink, feet }: Pose): number {
-  const lifted = SIDES.reduce((sum, side) => {
+  const far = SIDES.map((side) => {
     const [out, forward, up] = hands[side].at;
-    return sum + Math.hypot(out - 0.1, forward - 0.06, up + 0.97) + (feet[side].contact === 'off' ? 1 : 0);
-  }, 0);
+    return Math.hypot(out - 0.1, forward - 0.06, up + 0.97);
+  });
+  const lifted = SIDES.some((side) => feet[side].contact === 'off') ? 1 : 0;
   const bent = Math.abs(spine.hinge) + Math.abs(spine.round) + Math.abs(spine.bend) * 1.5;
+  const turned = Math.abs(turn) + Math.abs(head.turn);
   return (
-    lifted + Math.abs(load.left - load.right) / 60 + bent / 40 + (Math.abs(turn) + Math.abs(head.turn)) / 60 + sink / 60
+    Math.max(...far) +
+    0.4 * Math.min(...far) +
+    lifted +
+    Math.abs(load.left - load.right) / 400 +
+    bent / 40 +
+    turned / 60 +
+    sink / 60
   );
 }
 
