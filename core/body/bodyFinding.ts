@@ -5,6 +5,7 @@ import type { Pose } from './pose';
 import { SIDES, type Side } from './side';
 import { type Skeleton, skeletonOf } from './skeleton';
 import { degrees, dot, subtract } from './vector';
+import { wrapAngle } from './wrapAngle';
 
 export type BodyFault = 'leg-too-long' | 'ankle' | 'hand-out-of-reach' | 'hip' | 'knee' | 'elbow' | 'off-seat';
 
@@ -27,11 +28,9 @@ export function ankleBend(pose: Pose, body: Skeleton, side: Side): number {
   return degrees(Math.atan2(dot(shank, forward), shank[2])) + pose.feet[side].pitch;
 }
 
-const wrap = (angle: number): number => ((((angle + 180) % 360) + 360) % 360) - 180;
-
 /** How far a foot is turned out against the pelvis, degrees; negative is turned in. */
 export const hipTurn = (pose: Pose, side: Side): number =>
-  wrap(pose.feet[side].angle - pose.heading - pose.hips.turn) * (side === 'right' ? 1 : -1);
+  wrapAngle(pose.feet[side].angle - pose.heading - pose.hips.turn) * (side === 'right' ? 1 : -1);
 
 /** Where the seat's share of the weight acts: what is left when the feet have taken theirs. */
 function seatPressure(pose: Pose, body: Skeleton): Point {

@@ -1,7 +1,7 @@
 import { MASS } from './bodySize';
-import type { Armless, LaidArm } from './layArm';
 import type { LaidLeg } from './layLeg';
 import { SIDES, type Side } from './side';
+import type { Armless, LaidArm } from './upperBody';
 import type { Vec } from './vector';
 
 /** Part of a body's mass: its share of the whole, and its moment, share times place in metres. */

@@ -1,7 +1,7 @@
 import { outwardOf, toRoom, turned } from './frame';
-import type { Armless, LaidArm } from './layArm';
 import { otherSide, type Side } from './side';
 import { SITES, type Site } from './site';
+import type { Armless, LaidArm } from './upperBody';
 import { add, between, type Vec } from './vector';
 
 /**

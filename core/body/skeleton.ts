@@ -2,12 +2,13 @@ import { type BodySize, legLength, USUAL_BODY, USUAL_HEIGHT } from './bodySize';
 import { addMass, legMass, type Mass, shifted, upperMass } from './centreOfMass';
 import { type FootPoints, footPoints, type Point } from './foot';
 import { type Frame, leant, turned } from './frame';
-import { type Armless, type LaidArm, layArms } from './layArm';
+import { layArms } from './layArm';
 import { kneePole, type LaidLeg, layLeg } from './layLeg';
 import type { Pose } from './pose';
 import { pressureOf } from './pressure';
 import { SIDES, type Side } from './side';
 import { holdsBelow } from './site';
+import type { Armless, LaidArm } from './upperBody';
 import { add, along, ORIGIN, scale, subtract, type Vec } from './vector';
 
 /** A body standing in a pose: every joint as a point of the room in metres. */

@@ -1,11 +1,11 @@
 import { ankleBend, hipTurn } from '../body/bodyFinding';
 import { MASS } from '../body/bodySize';
-import type { LaidArm } from '../body/layArm';
 import type { Pose } from '../body/pose';
 import { SIDES, type Side } from '../body/side';
 import { bearsWeight } from '../body/site';
 import type { Skeleton } from '../body/skeleton';
 import { supportOf } from '../body/support';
+import type { LaidArm } from '../body/upperBody';
 import { angleBetween, between, subtract, type Vec } from '../body/vector';
 import { CHANNELS, type ChannelValues, channelIndex } from './channels';
 

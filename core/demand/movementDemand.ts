@@ -1,7 +1,8 @@
 import type { Pose } from '../body/pose';
 import type { Side } from '../body/side';
 import { phasesFor, writtenSide } from '../movement/cycleFor';
-import type { Movement, PartName } from '../movement/movement';
+import type { Movement } from '../movement/movement';
+import type { PartName } from '../movement/parts';
 import type { Pass } from '../movement/pass';
 import type { Stride } from '../movement/stride';
 import { type PartStride, walkMovement } from '../movement/walkMovement';

@@ -1,6 +1,7 @@
 import type { Region } from '../body/region';
 import { SIDES } from '../body/side';
 import { skeletonOf } from '../body/skeleton';
+import { FULL_SIZE } from '../movement/joins';
 import type { Overlay } from '../movement/overlay';
 import { samplePose } from '../movement/samplePose';
 import type { Stride } from '../movement/stride';
@@ -43,7 +44,7 @@ const USUAL_SECONDS = 4;
 /** What a stride asks of the body, and what it moves. The same stride always answers the same. */
 export function strideDemand(stride: Stride): StrideDemand {
   const look = (u: number) => {
-    const pose = samplePose(stride, u, USUAL_SECONDS, { before: true, after: true });
+    const pose = samplePose(stride, u, USUAL_SECONDS, FULL_SIZE);
     return { pose, body: skeletonOf(pose) };
   };
   const still = stride.from === stride.to && stride.phase.overlays.length === 0;

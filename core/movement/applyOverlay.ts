@@ -1,13 +1,13 @@
 import type { HandPose, Pose } from '../body/pose';
 import { SIDES, type Side } from '../body/side';
+import type { Joins } from './joins';
 import { ease } from './liftWindow';
+import { mix } from './mix';
 import type { Loop, Overlay, Route, Vibration } from './overlay';
-import type { Joins } from './samplePose';
 
 /** The share of a phase in which a circle that begins from rest grows to its size. Convention. */
 const GROWS = 0.18;
 
-const mix = (a: number, b: number, e: number): number => a + (b - a) * e;
 const sidesOf = (side: Side | null): readonly Side[] => (side === null ? SIDES : [side]);
 
 /** How much of its size an overlay has: all of it, but where it begins from rest or comes to rest. */

@@ -1,6 +1,7 @@
 import type { Pose } from '../body/pose';
 import { otherSide, SIDES, type Side } from '../body/side';
 import type { Feet, FootPlace } from '../body/stance';
+import { wrapAngle } from '../body/wrapAngle';
 import { type BridgeState, footAt, type Spot, sameFoot } from './bridgeState';
 import { FOOTWORK_LIMITS as LIMITS } from './footworkLimits';
 import { LIFTABLE } from './liftWindow';
@@ -30,7 +31,6 @@ const APART = 0.09;
 /** The longest step a bridge takes, metres from the standing foot: beyond it the way goes by way of beside. */
 const LONGEST = 0.85;
 
-const wrap = (angle: number): number => ((((angle + 180) % 360) + 360) % 360) - 180;
 const gap = (a: FootPlace, b: FootPlace): number => Math.hypot(a.x - b.x, a.y - b.y);
 
 interface Next {
@@ -100,7 +100,7 @@ export function actionsFrom(state: BridgeState, goal: Pose, goalAt: Feet, start:
       const feet = side === 'left' ? { left: then, right: other } : { left: other, right: then };
       const moved = { spots: { ...state.spots, [side]: spot }, feet, load: state.load };
       const inPlace = gap(now, then) < 0.004;
-      const angle = Math.abs(wrap(then.angle - now.angle));
+      const angle = Math.abs(wrapAngle(then.angle - now.angle));
       const load = state.load[side];
       if (inPlace && now.contact !== 'off' && then.contact !== 'off') {
         const weighted = load > LIMITS.weightedPivot;

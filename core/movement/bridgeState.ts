@@ -2,6 +2,7 @@ import { turned } from '../body/frame';
 import type { Pose } from '../body/pose';
 import { otherSide, type Side } from '../body/side';
 import { type Feet, type FootPlace, USUAL_PITCH } from '../body/stance';
+import { wrapAngle } from '../body/wrapAngle';
 
 /** Where a foot is on its way: as it began, there but turned as the goal wants it, at its goal, or beside the other foot. */
 export type Spot = 'start' | 'start-turned' | 'goal' | 'beside';
@@ -14,10 +15,8 @@ export interface BridgeState {
 }
 
 const SAME = 0.004;
-const wrap = (angle: number): number => ((((angle + 180) % 360) + 360) % 360) - 180;
-
 export const sameFoot = (a: FootPlace, b: FootPlace): boolean =>
-  Math.hypot(a.x - b.x, a.y - b.y) < SAME && Math.abs(wrap(a.angle - b.angle)) < 0.5 && a.contact === b.contact;
+  Math.hypot(a.x - b.x, a.y - b.y) < SAME && Math.abs(wrapAngle(a.angle - b.angle)) < 0.5 && a.contact === b.contact;
 
 export const keyOf = ({ spots, load }: BridgeState): string =>
   `${spots.left} ${spots.right} ${load.left} ${load.right}`;

@@ -1,8 +1,9 @@
 import { mirrorChange, mirrorPosture } from '../body/mirror';
 import type { Posture } from '../body/posture';
 import type { Side } from '../body/side';
-import type { Movement, PartName } from './movement';
+import type { Movement } from './movement';
 import { mirrorOverlay } from './overlay';
+import type { PartName } from './parts';
 import type { Pass } from './pass';
 import type { Phase } from './phase';
 import { retraceCycle } from './reverse';

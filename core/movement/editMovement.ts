@@ -1,5 +1,6 @@
 import type { PostureChange } from '../body/posture';
-import { type Movement, type PartName, Movement as Schema } from './movement';
+import { type Movement, Movement as Schema } from './movement';
+import type { PartName } from './parts';
 import type { Phase } from './phase';
 
 /** A phase of a movement by its part and place. */

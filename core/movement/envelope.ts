@@ -1,6 +1,7 @@
 import { SIDES } from '../body/side';
 import { skeletonOf } from '../body/skeleton';
 import type { Vec } from '../body/vector';
+import { FULL_SIZE } from './joins';
 import { samplePose } from './samplePose';
 import type { Stride } from './stride';
 
@@ -30,7 +31,7 @@ export function envelopeOf(strides: readonly Stride[]): Envelope {
   };
   for (const stride of strides)
     for (let look = 1; look <= LOOKS; look += 1) {
-      const body = skeletonOf(samplePose(stride, look / LOOKS, 4, { before: true, after: true }));
+      const body = skeletonOf(samplePose(stride, look / LOOKS, 4, FULL_SIZE));
       reach(body.head);
       for (const side of SIDES) {
         reach(body.arms[side].tip);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Posture, PostureChange } from '../body/posture';
-import type { Parts } from './movement';
+import type { Parts } from './parts';
 import type { Phase } from './phase';
 
 /** What a teaching step keeps of a movement; the rest waits. */

@@ -6,7 +6,8 @@ import { Count } from './count';
 import { cycleAmount } from './cycleAmount';
 import { Laterality } from './laterality';
 import { Layer, layMovementLayer } from './layer';
-import { Breath, Phase } from './phase';
+import { Parts } from './parts';
+import { Breath } from './phase';
 import { Ramp } from './ramp';
 import { patchMovement, Variant } from './variant';
 
@@ -23,17 +24,6 @@ export const Names = z.object({
   chinese: z.array(z.string().min(1).max(40)).default([]),
 });
 export type Names = z.infer<typeof Names>;
-
-/** The parts of a movement. Only the cycle multiplies. */
-export const Parts = z.object({
-  entry: z.array(Phase).min(1).optional(),
-  cycle: z.array(Phase).min(1).max(40),
-  between: z.array(Phase).min(1).optional(),
-  exit: z.array(Phase).min(1).optional(),
-});
-export type Parts = z.infer<typeof Parts>;
-export const PartName = z.enum(['entry', 'cycle', 'between', 'exit']);
-export type PartName = z.infer<typeof PartName>;
 
 /** One named thing with a shape, as stored in `repertoire/` and as sent over the API. */
 export const Movement = z

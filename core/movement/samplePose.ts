@@ -2,15 +2,17 @@ import type { HandPoint } from '../body/hand';
 import type { HandPose, Pose } from '../body/pose';
 import type { Side } from '../body/side';
 import type { FootPlace } from '../body/stance';
+import { wrapAngle } from '../body/wrapAngle';
 import { applyOverlay } from './applyOverlay';
+import { type Joins, NO_JOINS } from './joins';
 import { ease } from './liftWindow';
+import { mix } from './mix';
 import type { Phase, Span } from './phase';
 import type { FootWork, Stride } from './stride';
 
 /** How high a stepping foot is carried, metres, beside what the posture itself asks. Convention. */
 const STEP_HEIGHT = 0.05;
 
-const mix = (a: number, b: number, e: number): number => a + (b - a) * e;
 /** Progress within a window, eased. */
 const within = (during: Span | undefined, u: number): number =>
   during === undefined ? ease(u) : ease((u - during[0]) / (during[1] - during[0]));
@@ -84,8 +86,6 @@ function handAt(a: HandPose, b: HandPose, e: number, path: Phase['handPath']): H
   };
 }
 
-const wrap = (angle: number): number => ((((angle + 180) % 360) + 360) % 360) - 180;
-
 const mixAll = <Numbers extends Record<string, number>>(a: Numbers, b: Numbers, e: number): Numbers => {
   if (a === b || e <= 0) return a;
   if (e >= 1) return b;
@@ -114,7 +114,7 @@ export function samplePose(stride: Stride, u: number, seconds: number, joins: Jo
     load: mixAll(from.load, to.load, load),
     sink: mix(from.sink, to.sink, load),
     rock: mix(from.rock, to.rock, load),
-    heading: from.heading + wrap(to.heading - from.heading) * hips,
+    heading: from.heading + wrapAngle(to.heading - from.heading) * hips,
     turn: mix(from.turn, to.turn, trunk),
     spine: mixAll(from.spine, to.spine, trunk),
     head: mixAll(from.head, to.head, head),
@@ -136,9 +136,3 @@ export function samplePose(stride: Stride, u: number, seconds: number, joins: Jo
     ? pose
     : overlays.reduce((changed, overlay) => applyOverlay(changed, overlay, u, seconds, joins), pose);
 }
-
-export interface Joins {
-  readonly before: boolean;
-  readonly after: boolean;
-}
-export const NO_JOINS: Joins = { before: false, after: false };

@@ -4,6 +4,7 @@ import type { Posture } from '../body/posture';
 import { SIDES, type Side } from '../body/side';
 import type { FootPlace } from '../body/stance';
 import { standIn } from '../body/stand';
+import { wrapAngle } from '../body/wrapAngle';
 import { LIFTABLE, lowStretch, overlap } from './liftWindow';
 import type { Phase, Span } from './phase';
 
@@ -38,15 +39,13 @@ const STAYS: FootWork = { moved: 0, turned: 0, leaves: false, during: null, free
 /** A foot that is set down no further than this, metres, has not been moved. */
 const SAME_PLACE = 0.004;
 
-const wrap = (angle: number): number => ((((angle + 180) % 360) + 360) % 360) - 180;
-
 const isOff = ({ contact }: FootPlace): boolean => contact === 'off';
 
 /** What a foot does between two poses. */
 function footWork(side: Side, from: Pose, to: Pose, phase: Phase): FootWork {
   const [a, b] = [from.feet[side], to.feet[side]];
   const moved = Math.hypot(b.x - a.x, b.y - a.y);
-  const turned = wrap(b.angle - a.angle);
+  const turned = wrapAngle(b.angle - a.angle);
   const lifts = moved > SAME_PLACE || isOff(a) !== isOff(b);
   if (!lifts && Math.abs(turned) < 0.5) return STAYS;
   const shift = phase.windows.load ?? WHOLE;

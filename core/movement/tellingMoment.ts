@@ -1,6 +1,7 @@
 import type { Pose } from '../body/pose';
 import type { Posture } from '../body/posture';
 import { SIDES, type Side } from '../body/side';
+import { FULL_SIZE } from './joins';
 import type { Movement } from './movement';
 import { samplePose } from './samplePose';
 import { cycleStrip } from './strip';
@@ -41,7 +42,7 @@ export function tellingMoment(movement: Movement, side: Side | null): TellingMom
   if (before) return before;
   const moments = cycleStrip(movement, side).map(({ stride }): TellingMoment => {
     const circles = stride.phase.overlays.some(({ kind }) => kind !== 'vibration');
-    const pose = circles ? samplePose(stride, 0.5, 4, { before: true, after: true }) : stride.to;
+    const pose = circles ? samplePose(stride, 0.5, 4, FULL_SIZE) : stride.to;
     return { pose, posture: stride.posture };
   });
   const best = moments.reduce((one, other) => (told(other.pose) > told(one.pose) + 1e-9 ? other : one));

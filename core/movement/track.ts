@@ -1,5 +1,6 @@
 import type { Pose } from '../body/pose';
-import { type Joins, samplePose } from './samplePose';
+import type { Joins } from './joins';
+import { samplePose } from './samplePose';
 import type { Stride } from './stride';
 
 /** A stride with when it begins, in seconds from the start of its track. */

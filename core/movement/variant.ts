@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { PostureChange } from '../body/posture';
 import { STANCES } from '../body/stance';
 import { Caution } from './caution';
-import type { Parts } from './movement';
 import type { Overlay } from './overlay';
+import type { Parts } from './parts';
 import type { Phase } from './phase';
 
 /** What makes a variant of a movement: the same phases, patched. */

@@ -1,8 +1,10 @@
 import type { Pose } from '../body/pose';
 import { otherSide, type Side } from '../body/side';
 import { standIn } from '../body/stand';
+import { wrapAngle } from '../body/wrapAngle';
 import { phasesFor, startFor, writtenSide } from './cycleFor';
-import type { Movement, PartName } from './movement';
+import type { Movement } from './movement';
+import type { PartName } from './parts';
 import type { Pass } from './pass';
 import type { Phase } from './phase';
 import { strideOf, type WrittenStride } from './stride';
@@ -25,12 +27,10 @@ export interface WalkChoice {
   readonly facing?: number;
 }
 
-const wrap = (angle: number): number => ((((angle + 180) % 360) + 360) % 360) - 180;
-
 const facingPhase = (phase: Phase, facing: number): Phase =>
   facing === 0 || phase.to.heading === undefined
     ? phase
-    : { ...phase, to: { ...phase.to, heading: wrap(phase.to.heading + facing) } };
+    : { ...phase, to: { ...phase.to, heading: wrapAngle(phase.to.heading + facing) } };
 
 /** The sides of so many cycles: by turns for an alternating movement, all alike otherwise. */
 const sideOfCycle = (movement: Movement, side: Side | null, cycle: number): Side | null =>
@@ -43,7 +43,7 @@ const sideOfCycle = (movement: Movement, side: Side | null, cycle: number): Side
 export function walkMovement(movement: Movement, choice: WalkChoice, from?: Pose): PartStride[] {
   const { side, direction = null, cycles = 1, facing = 0 } = choice;
   const written = startFor(movement, side);
-  const start = facing === 0 ? written : { ...written, heading: wrap(written.heading + facing) };
+  const start = facing === 0 ? written : { ...written, heading: wrapAngle(written.heading + facing) };
   let at = { posture: start, pose: from ? standIn(start, from) : standIn(start) };
   const walked: PartStride[] = [];
   const go = (part: PartName, on: Side | null) => {

@@ -1,7 +1,8 @@
 import { otherSide, type Side } from '../body/side';
 import { cycleAmount } from '../movement/cycleAmount';
 import { phasesFor } from '../movement/cycleFor';
-import { type Movement, type PartName, usualName } from '../movement/movement';
+import { type Movement, usualName } from '../movement/movement';
+import type { PartName } from '../movement/parts';
 import { firstSide, type Pass, passesOf } from '../movement/pass';
 import type { Phase } from '../movement/phase';
 import { rampedMovement } from '../movement/rampedMovement';

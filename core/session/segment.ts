@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Side } from '../body/side';
-import { PartName } from '../movement/movement';
+import { PartName } from '../movement/parts';
 import { Breath } from '../movement/phase';
 
 /**

@@ -1,6 +1,7 @@
 import { SIDES, type Side } from '../../core/body/side';
 import type { FootPlace } from '../../core/body/stance';
 import type { Stride } from '../../core/movement/stride';
+import { SOLE } from './sole';
 import './drawing.css';
 
 interface Props {
@@ -20,9 +21,6 @@ interface Print {
   readonly order: number;
   readonly turned: number;
 }
-
-const SOLE =
-  'M-1.2-12.7C-3.6-12.3-4.5-9.6-4.3-6.2-4.1-3-2.7-.4-2.7 3.4-2.7 6.4-3.3 8.6-2.9 10.6-2.3 13.4 2.3 13.4 2.9 10.6 3.4 8.4 2.9 5 3.4 2 3.9-1.6 4.9-4.2 4.6-7.2 4.2-10.8 1.8-13 -1.2-12.7Z';
 
 /** Every place a foot is put down or turned to, in order; a foot that stays is printed once. */
 function printsOf(strides: readonly Stride[]): Print[] {

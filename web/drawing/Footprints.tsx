@@ -3,11 +3,9 @@ import { fromRoom, turned } from '../../core/body/frame';
 import type { Pose } from '../../core/body/pose';
 import type { Side } from '../../core/body/side';
 import type { Feet, FootPlace } from '../../core/body/stance';
+import { SOLE } from './sole';
 import './drawing.css';
 
-/** A right sole seen from above, toes up, in centimetres round its middle: 25.5 long, 9.2 wide. */
-const SOLE =
-  'M-1.2-12.7C-3.6-12.3-4.5-9.6-4.3-6.2-4.1-3-2.7-.4-2.7 3.4-2.7 6.4-3.3 8.6-2.9 10.6-2.3 13.4 2.3 13.4 2.9 10.6 3.4 8.4 2.9 5 3.4 2 3.9-1.6 4.9-4.2 4.6-7.2 4.2-10.8 1.8-13 -1.2-12.7Z';
 const HALF_LENGTH = 12.75;
 /** How much of the sole touches, from the toe end (top) to the heel end (bottom). */
 const TOUCHING = { sole: [-13, 26], ball: [-13, 9], heel: [6.5, 7], edge: [-13, 26], off: [0, 0] } as const;

@@ -1,5 +1,5 @@
 import { CaretRightOutlined, PauseOutlined } from '@ant-design/icons';
-import { Button, Segmented, Slider } from 'antd';
+import { Button, Slider } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { bridgeCall } from '../../../core/movement/bridgeWords';
@@ -15,6 +15,7 @@ import { inWords } from '../../app/words';
 import { FloorPath } from '../../drawing/FloorPath';
 import { Figure } from '../../drawing/figure/Figure';
 import { MovingFigure } from '../../drawing/figure/MovingFigure';
+import { ViewChoice } from '../../drawing/figure/ViewChoice';
 import type { View } from '../../drawing/figure/view';
 import './repertoire.css';
 import './movement.css';
@@ -119,17 +120,7 @@ function Shown({ form, repertoire }: { readonly form: Form; readonly repertoire:
               aria-label={playing ? 'Stand still' : 'Move'}
               onClick={() => setPlaying(!playing)}
             />
-            <Segmented<View>
-              size="small"
-              value={view}
-              options={[
-                { value: 'front', label: 'Front' },
-                { value: 'three-quarter', label: 'Aslant' },
-                { value: 'side', label: 'Side' },
-              ]}
-              onChange={setView}
-              aria-label="Seen from"
-            />
+            <ViewChoice view={view} onView={setView} />
           </div>
         </section>
       </div>

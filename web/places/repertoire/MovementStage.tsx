@@ -1,5 +1,5 @@
 import { CaretRightOutlined, DownloadOutlined, PauseOutlined } from '@ant-design/icons';
-import { Button, Dropdown, Segmented } from 'antd';
+import { Button, Dropdown } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import type { Side } from '../../../core/body/side';
 import type { Movement } from '../../../core/movement/movement';
@@ -8,15 +8,9 @@ import { walkMovement } from '../../../core/movement/walkMovement';
 import { BREATH_WORDS } from '../../../core/session/calls';
 import { trackAtPace } from '../../../core/session/trackAtPace';
 import { MovingFigure } from '../../drawing/figure/MovingFigure';
+import { ViewChoice } from '../../drawing/figure/ViewChoice';
 import type { View } from '../../drawing/figure/view';
 import { savePng, saveSvg } from '../../drawing/saveDrawing';
-
-const VIEW_WORDS: Readonly<Record<View, string>> = {
-  front: 'Front',
-  'three-quarter': 'Aslant',
-  side: 'Side',
-  top: 'Above',
-};
 
 interface Props {
   readonly movement: Movement;
@@ -73,13 +67,7 @@ export function MovementStage({ movement, side, name }: Props) {
           aria-label={playing ? 'Stand still' : 'Move'}
           onClick={() => setPlaying(!playing)}
         />
-        <Segmented<View>
-          size="small"
-          value={view}
-          options={(Object.keys(VIEW_WORDS) as View[]).map((value) => ({ value, label: VIEW_WORDS[value] }))}
-          onChange={setView}
-          aria-label="Seen from"
-        />
+        <ViewChoice view={view} onView={setView} />
         <Dropdown
           menu={{
             items: [

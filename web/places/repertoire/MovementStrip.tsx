@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { postureWords } from '../../../core/body/postureWords';
 import type { Side } from '../../../core/body/side';
 import { STANCES } from '../../../core/body/stance';
+import { FULL_SIZE } from '../../../core/movement/joins';
 import type { Movement } from '../../../core/movement/movement';
 import type { Phase } from '../../../core/movement/phase';
 import { samplePose } from '../../../core/movement/samplePose';
@@ -41,7 +42,7 @@ export function MovementStrip({ movement, side }: Props) {
         {strip.map(({ stride, phase: index }) => {
           const { phase, to, posture } = stride;
           const circles = phase.overlays.some(({ kind }) => kind !== 'vibration');
-          const pose = circles ? samplePose(stride, 0.5, 4, { before: true, after: true }) : to;
+          const pose = circles ? samplePose(stride, 0.5, 4, FULL_SIZE) : to;
           return (
             <li key={index}>
               <div className="movement-strip-figure">

@@ -1,5 +1,5 @@
 import { RedoOutlined, UndoOutlined } from '@ant-design/icons';
-import { Alert, App, Button, Segmented } from 'antd';
+import { Alert, App, Button } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
@@ -17,6 +17,7 @@ import { type Repertoire, useRepertoire } from '../../../app/repertoire';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { useAppDispatch, useAppSelector } from '../../../app/store';
 import { DemandBars } from '../../../drawing/DemandBars';
+import { ViewChoice } from '../../../drawing/figure/ViewChoice';
 import type { View } from '../../../drawing/figure/view';
 import { EditorFigure } from './EditorFigure';
 import { EditorStrip } from './EditorStrip';
@@ -221,18 +222,7 @@ function Bench({ known, isCopy, repertoire }: BenchProps) {
             view={view}
             onHand={(hand, at) => change({ hands: { [hand]: { at, rests: null } } })}
           />
-          <Segmented<View>
-            size="small"
-            value={view}
-            options={[
-              { value: 'front', label: 'Front' },
-              { value: 'three-quarter', label: 'Aslant' },
-              { value: 'side', label: 'Side' },
-              { value: 'top', label: 'Above' },
-            ]}
-            onChange={setView}
-            aria-label="Seen from"
-          />
+          <ViewChoice view={view} onView={setView} />
         </section>
         <section aria-label={inHand ? 'The phase in hand' : 'Where it begins'}>
           <h2>{stride ? stride.phase.call : 'Where it begins'}</h2>

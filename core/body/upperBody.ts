@@ -1,0 +1,28 @@
+import type { BodySize } from './bodySize';
+import type { Frame } from './frame';
+import type { LaidLeg } from './layLeg';
+import type { Side } from './side';
+import type { Vec } from './vector';
+
+export interface LaidArm {
+  readonly shoulder: Vec;
+  readonly elbow: Vec;
+  readonly wrist: Vec;
+  readonly tip: Vec;
+  /** Where the wrist was wanted. */
+  readonly wanted: Vec;
+  /** How far the wrist stays from where it was wanted, metres; 0 where it reaches. */
+  readonly short: number;
+}
+
+/** What of the body stands before its arms are laid. */
+export interface Armless {
+  readonly size: BodySize;
+  readonly pelvis: Vec;
+  readonly spine: readonly [Vec, Vec, Vec, Vec];
+  readonly head: Vec;
+  readonly pelvisFrame: Frame;
+  readonly chestFrame: Frame;
+  readonly headFrame: Frame;
+  readonly legs: Readonly<Record<Side, LaidLeg>>;
+}
