@@ -6,9 +6,10 @@ type Changes<Thing> = { [Name in keyof Thing]?: Thing[Name] | undefined };
 
 /** What is given, laid over what was there; what is left out or undefined stays. */
 function laidOver<Thing extends object>(before: Thing, change: Changes<Thing> | undefined): Thing {
+  if (change === undefined) return before;
   const next = { ...before };
-  for (const name of Object.keys(change ?? {}) as (keyof Thing)[]) {
-    const value = change?.[name];
+  for (const name of Object.keys(change) as (keyof Thing)[]) {
+    const value = change[name];
     if (value !== undefined) next[name] = value;
   }
   return next;
@@ -37,8 +38,14 @@ export function changePosture(posture: Posture, change: PostureChange): Posture 
     head: laidOver(posture.head, head),
     hips: laidOver(posture.hips, hips),
     shoulders: laidOver(posture.shoulders, shoulders),
-    feet: adjusted(change.stance === undefined ? posture.feet : {}, feet ?? {}),
-    hands: adjusted(change.arms === undefined ? posture.hands : {}, hands ?? {}),
+    feet:
+      change.stance === undefined && !feet
+        ? posture.feet
+        : adjusted(change.stance === undefined ? posture.feet : {}, feet ?? {}),
+    hands:
+      change.arms === undefined && !hands
+        ? posture.hands
+        : adjusted(change.arms === undefined ? posture.hands : {}, hands ?? {}),
   };
   return STANCES[next.stance].sideNames === null ? { ...next, side: null } : next;
 }

@@ -129,6 +129,10 @@ function feetFor(posture: Posture, before: Pose | null, change: PostureChange | 
   return change.feet === undefined ? before.feet : adjustFeet(before.feet, change.feet, posture);
 }
 
+/** Whether a change leaves the hands where they are in the frame of the chest. A bowing trunk moves hanging arms. */
+const keepsHands = (before: Pose | null, change: PostureChange | undefined): before is Pose =>
+  before !== null && change !== undefined && !names(change, 'arms', 'armSide', 'hands', 'spine');
+
 /**
  * The pose of a posture.
  * @param posture as written
@@ -148,7 +152,7 @@ export function standIn(posture: Posture, before: Pose | null = null, change?: P
     head: posture.head,
     hips: posture.hips,
     shoulders: posture.shoulders,
-    hands: handsOf(posture),
+    hands: keepsHands(before, change) ? before.hands : handsOf(posture),
     seat: seatOf(posture, feet, before),
     gaze: posture.gaze,
     eyes: posture.eyes,

@@ -47,7 +47,7 @@ export function strideDemand(stride: Stride): StrideDemand {
     const pose = samplePose(stride, u, USUAL_SECONDS, FULL_SIZE);
     return { pose, body: skeletonOf(pose) };
   };
-  const still = stride.from === stride.to && stride.phase.overlays.length === 0;
+  const still = Object.keys(stride.phase.to).length === 0 && stride.phase.overlays.length === 0;
   const pieces: Demand[] = [];
   const moved = new Array<number>(CHANNELS.length).fill(0);
   let before = jointAngles(look(0));

@@ -1,5 +1,5 @@
 import type { Pose } from '../body/pose';
-import { SIDES, type Side } from '../body/side';
+import { otherSide, type Side } from '../body/side';
 import type { Feet } from '../body/stance';
 import { actionsFrom, type BridgeAction } from './bridgeActions';
 import { type BridgeState, goalFeet, isReached, keyOf, startState } from './bridgeState';
@@ -37,18 +37,33 @@ const plus = (cost: WayCost, { halves, turned, travel, order }: BridgeAction): W
 interface Way {
   readonly state: BridgeState;
   readonly cost: WayCost;
-  readonly actions: readonly BridgeAction[];
+  /** The last action, and the way it was taken from; null at the start. */
+  readonly last: BridgeAction | null;
+  readonly before: Way | null;
 }
 
-/** The cheapest way from a state to its goal, by Dijkstra. Null where the rules leave none. */
-function cheapestWay(start: BridgeState, goal: Pose, goalAt: Feet): Way | null {
-  const open = new Map<string, Way>([[keyOf(start), { state: start, cost: NOTHING, actions: [] }]]);
+function actionsOf(way: Way): BridgeAction[] {
+  const actions: BridgeAction[] = [];
+  for (let at: Way | null = way; at?.last; at = at.before) actions.push(at.last);
+  return actions.reverse();
+}
+
+/**
+ * The cheapest way from a state to its goal, by Dijkstra. Null where the rules leave none, or none under `most`.
+ * @param most what another way costs already
+ */
+function cheapestWay(start: BridgeState, goal: Pose, goalAt: Feet, most: WayCost | null): Way | null {
+  const open = new Map<string, Way>([[keyOf(start), { state: start, cost: NOTHING, last: null, before: null }]]);
   const closed = new Set<string>();
-  while (open.size > 0) {
+  for (;;) {
     let next: Way | null = null;
-    for (const way of open.values()) if (next === null || compareCost(way.cost, next.cost) < 0) next = way;
-    if (next === null) return null;
-    const key = keyOf(next.state);
+    let key = '';
+    for (const [name, way] of open)
+      if (next === null || compareCost(way.cost, next.cost) < 0) {
+        next = way;
+        key = name;
+      }
+    if (next === null || (most !== null && compareCost(next.cost, most) >= 0)) return null;
     if (isReached(next.state, goal, goalAt)) return next;
     open.delete(key);
     closed.add(key);
@@ -57,11 +72,9 @@ function cheapestWay(start: BridgeState, goal: Pose, goalAt: Feet): Way | null {
       if (closed.has(reached)) continue;
       const cost = plus(next.cost, action);
       const known = open.get(reached);
-      if (!known || compareCost(cost, known.cost) < 0)
-        open.set(reached, { state, cost, actions: [...next.actions, action] });
+      if (!known || compareCost(cost, known.cost) < 0) open.set(reached, { state, cost, last: action, before: next });
     }
   }
-  return null;
 }
 
 /**
@@ -82,14 +95,11 @@ function preferredAnchor(from: Pose, goal: Pose): Side {
  */
 export function bridgeBetween(from: Pose, goal: Pose): Bridge | null {
   const preferred = preferredAnchor(from, goal);
-  const ways = SIDES.toSorted((a) => (a === preferred ? -1 : 1)).flatMap((anchor) => {
+  let best: { way: Way; feet: Feet } | null = null;
+  for (const anchor of [preferred, otherSide(preferred)]) {
     const feet = goalFeet(from, goal, anchor);
-    const way = cheapestWay(startState(from), goal, feet);
-    return way ? [{ way, feet }] : [];
-  });
-  const best = ways.reduce<(typeof ways)[number] | null>(
-    (one, other) => (one === null || compareCost(other.way.cost, one.way.cost) < 0 ? other : one),
-    null,
-  );
-  return best && { actions: best.way.actions, halves: best.way.cost[0], feet: best.feet };
+    const way = cheapestWay(startState(from), goal, feet, best?.way.cost ?? null);
+    if (way) best = { way, feet };
+  }
+  return best && { actions: actionsOf(best.way), halves: best.way.cost[0], feet: best.feet };
 }

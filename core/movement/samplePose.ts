@@ -49,11 +49,13 @@ const SIDEWAYS: HandPoint = [1, 0.1, 0];
 /** From this angle on, in degrees, a hand's way is led round the body rather than straight. */
 const ROUND = 70;
 
+const size = ([x, y, z]: HandPoint): number => Math.sqrt(x * x + y * y + z * z);
+
 /** A hand's way from point to point: the distance from the shoulder changes evenly while the direction turns. */
 function handWay(a: HandPoint, b: HandPoint, e: number, path: Phase['handPath']): HandPoint {
   if (e <= 0) return a;
   if (e >= 1) return b;
-  const [ra, rb] = [Math.hypot(...a), Math.hypot(...b)];
+  const [ra, rb] = [size(a), size(b)];
   if (ra < 0.05 || rb < 0.05) return [mix(a[0], b[0], e), mix(a[1], b[1], e), mix(a[2], b[2], e)];
   const cosine = (a[0] * b[0] + a[1] * b[1] + a[2] * b[2]) / (ra * rb);
   const angle = Math.acos(Math.min(1, Math.max(-1, cosine)));
@@ -65,13 +67,12 @@ function handWay(a: HandPoint, b: HandPoint, e: number, path: Phase['handPath'])
   const x = straight(0) + via[0] * drawn;
   const y = straight(1) + via[1] * drawn;
   const z = straight(2) + via[2] * drawn;
-  const size = Math.hypot(x, y, z) || 1;
-  const r = mix(ra, rb, e) / size;
+  const r = mix(ra, rb, e) / (Math.sqrt(x * x + y * y + z * z) || 1);
   return [x * r, y * r, z * r];
 }
 
 function handAt(a: HandPose, b: HandPose, e: number, path: Phase['handPath']): HandPose {
-  if (e <= 0) return a;
+  if (e <= 0 || a === b) return a;
   if (e >= 1) return b;
   const nearer = e < 0.5 ? a : b;
   return {
@@ -86,13 +87,39 @@ function handAt(a: HandPose, b: HandPose, e: number, path: Phase['handPath']): H
   };
 }
 
-const mixAll = <Numbers extends Record<string, number>>(a: Numbers, b: Numbers, e: number): Numbers => {
-  if (a === b || e <= 0) return a;
-  if (e >= 1) return b;
-  const next = { ...a };
-  for (const name in a) next[name] = mix(a[name] as number, b[name] as number, e) as Numbers[typeof name];
-  return next;
-};
+/** Mixes one group of channels; a group that does not change is handed on as it is. */
+const mixed = <Group>(a: Group, b: Group, e: number, of: (a: Group, b: Group, e: number) => Group): Group =>
+  a === b || e <= 0 ? a : e >= 1 ? b : of(a, b, e);
+
+const mixLoad = (a: Pose['load'], b: Pose['load'], e: number): Pose['load'] => ({
+  left: mix(a.left, b.left, e),
+  right: mix(a.right, b.right, e),
+  seat: mix(a.seat, b.seat, e),
+});
+const mixSpine = (a: Pose['spine'], b: Pose['spine'], e: number): Pose['spine'] => ({
+  hinge: mix(a.hinge, b.hinge, e),
+  round: mix(a.round, b.round, e),
+  bend: mix(a.bend, b.bend, e),
+});
+const mixHead = (a: Pose['head'], b: Pose['head'], e: number): Pose['head'] => ({
+  turn: mix(a.turn, b.turn, e),
+  nod: mix(a.nod, b.nod, e),
+  tilt: mix(a.tilt, b.tilt, e),
+});
+const mixHips = (a: Pose['hips'], b: Pose['hips'], e: number): Pose['hips'] => ({
+  turn: mix(a.turn, b.turn, e),
+  tilt: mix(a.tilt, b.tilt, e),
+  right: mix(a.right, b.right, e),
+  forward: mix(a.forward, b.forward, e),
+});
+const mixShoulder = (a: Pose['shoulders'][Side], b: Pose['shoulders'][Side], e: number): Pose['shoulders'][Side] => ({
+  lift: mix(a.lift, b.lift, e),
+  forward: mix(a.forward, b.forward, e),
+});
+const mixShoulders = (a: Pose['shoulders'], b: Pose['shoulders'], e: number): Pose['shoulders'] => ({
+  left: mixShoulder(a.left, b.left, e),
+  right: mixShoulder(a.right, b.right, e),
+});
 
 /**
  * The pose at a moment of a stride.
@@ -111,18 +138,15 @@ export function samplePose(stride: Stride, u: number, seconds: number, joins: Jo
   const feet = (side: Side) => footAt(from.feet[side], to.feet[side], stride.feet[side], u);
   const pose: Pose = {
     feet: { left: feet('left'), right: feet('right') },
-    load: mixAll(from.load, to.load, load),
+    load: mixed(from.load, to.load, load, mixLoad),
     sink: mix(from.sink, to.sink, load),
     rock: mix(from.rock, to.rock, load),
     heading: from.heading + wrapAngle(to.heading - from.heading) * hips,
     turn: mix(from.turn, to.turn, trunk),
-    spine: mixAll(from.spine, to.spine, trunk),
-    head: mixAll(from.head, to.head, head),
-    hips: mixAll(from.hips, to.hips, hips),
-    shoulders: {
-      left: mixAll(from.shoulders.left, to.shoulders.left, arms),
-      right: mixAll(from.shoulders.right, to.shoulders.right, arms),
-    },
+    spine: mixed(from.spine, to.spine, trunk, mixSpine),
+    head: mixed(from.head, to.head, head, mixHead),
+    hips: mixed(from.hips, to.hips, hips, mixHips),
+    shoulders: mixed(from.shoulders, to.shoulders, arms, mixShoulders),
     hands: {
       left: handAt(from.hands.left, to.hands.left, arms, handPath),
       right: handAt(from.hands.right, to.hands.right, arms, handPath),
