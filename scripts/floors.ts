@@ -17,7 +17,7 @@ const RESTS_ON: Readonly<Record<string, readonly string[]>> = {
 const TESTS_BORROW: Readonly<Record<string, readonly string[]>> = { server: ['demo'] };
 
 /** The packages core may use: they compute and touch nothing outside. */
-const CORE_PACKAGES = ['zod', 'fuse.js', 'd3-polygon', 'papaparse'];
+const CORE_PACKAGES = ['zod', 'fuse.js', 'd3-polygon', 'papaparse', 'fast-deep-equal'];
 /** Its tests may use these too. */
 const CORE_TEST_PACKAGES = [...CORE_PACKAGES, 'fast-check'];
 /** Web works in the browser and calls the server by its address only. */

@@ -31,10 +31,16 @@ export const CHANNELS: readonly Channel[] = Region.options.flatMap((region): Cha
 /** One number for each channel, in the order of {@link CHANNELS}. */
 export type ChannelValues = readonly number[];
 
-const PLACE = new Map(CHANNELS.map(({ region, side }, index) => [`${region} ${side}`, index]));
+const placesOf = (region: Region) => {
+  const at = (side: Side | null) => CHANNELS.findIndex((channel) => channel.region === region && channel.side === side);
+  return { left: at('left'), right: at('right'), middle: at(null) };
+};
+const PLACES = Object.fromEntries(Region.options.map((region) => [region, placesOf(region)])) as Readonly<
+  Record<Region, ReturnType<typeof placesOf>>
+>;
 
-/** Where a channel stands in the list. */
-export const channelIndex = (region: Region, side: Side | null): number => PLACE.get(`${region} ${side}`) ?? -1;
+/** Where a channel stands in the list; -1 where a region has no such side. */
+export const channelIndex = (region: Region, side: Side | null): number => PLACES[region][side ?? 'middle'];
 
 /** A channel's other side; itself where it has none. */
 export const MIRRORED: readonly number[] = CHANNELS.map(({ region, side }) =>

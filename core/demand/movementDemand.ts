@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import type { Pose } from '../body/pose';
 import type { Side } from '../body/side';
 import { phasesFor, writtenSide } from '../movement/cycleFor';
@@ -65,7 +66,7 @@ function walkOf(movement: Movement, direction: Pass['direction']): readonly Part
 
 /** Whether two strides are the same but for where in the room they are done. */
 function asksTheSame(a: Stride, b: Stride): boolean {
-  if (a.phase !== b.phase && JSON.stringify(a.phase) !== JSON.stringify(b.phase)) return false;
+  if (a.phase !== b.phase && !equal(a.phase, b.phase)) return false;
   const [x, y] = [b.from.feet.left.x - a.from.feet.left.x, b.from.feet.left.y - a.from.feet.left.y];
   const near = (one: Pose, other: Pose): boolean => {
     const feet = (side: Side) =>
@@ -73,13 +74,9 @@ function asksTheSame(a: Stride, b: Stride): boolean {
       Math.abs(other.feet[side].y - one.feet[side].y - y) < 1e-6 &&
       other.feet[side].angle === one.feet[side].angle &&
       other.feet[side].contact === one.feet[side].contact;
-    const { feet: _a, ...rest } = one;
-    const { feet: _b, ...others } = other;
-    return (
-      feet('left') &&
-      feet('right') &&
-      JSON.stringify({ ...rest, seat: null }) === JSON.stringify({ ...others, seat: null })
-    );
+    if (!feet('left') || !feet('right')) return false;
+    // Where the feet and the seat stand has been looked at; all else must be alike.
+    return equal({ ...one, feet: null, seat: null }, { ...other, feet: null, seat: null });
   };
   return near(a.from, b.from) && near(a.to, b.to);
 }

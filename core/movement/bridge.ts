@@ -18,10 +18,10 @@ export interface Bridge {
 
 /** Less is better; the first number that differs decides. */
 export function compareCost(a: WayCost, b: WayCost): number {
-  for (const index of [0, 1, 2, 3] as const) {
-    const difference = a[index] - b[index];
-    if (Math.abs(difference) > 1e-9) return difference;
-  }
+  if (Math.abs(a[0] - b[0]) > 1e-9) return a[0] - b[0];
+  if (a[1] !== b[1]) return a[1] - b[1];
+  if (Math.abs(a[2] - b[2]) > 1e-9) return a[2] - b[2];
+  if (Math.abs(a[3] - b[3]) > 1e-9) return a[3] - b[3];
   return a[4] < b[4] ? -1 : a[4] > b[4] ? 1 : 0;
 }
 
@@ -53,11 +53,11 @@ function actionsOf(way: Way): BridgeAction[] {
  * @param most what another way costs already
  */
 function cheapestWay(start: BridgeState, goal: Pose, goalAt: Feet, most: WayCost | null): Way | null {
-  const open = new Map<string, Way>([[keyOf(start), { state: start, cost: NOTHING, last: null, before: null }]]);
-  const closed = new Set<string>();
+  const open = new Map<number, Way>([[keyOf(start), { state: start, cost: NOTHING, last: null, before: null }]]);
+  const closed = new Set<number>();
   for (;;) {
     let next: Way | null = null;
-    let key = '';
+    let key = -1;
     for (const [name, way] of open)
       if (next === null || compareCost(way.cost, next.cost) < 0) {
         next = way;
@@ -70,6 +70,8 @@ function cheapestWay(start: BridgeState, goal: Pose, goalAt: Feet, most: WayCost
     for (const { action, state } of actionsFrom(next.state, goal, goalAt, start)) {
       const reached = keyOf(state);
       if (closed.has(reached)) continue;
+      // What costs more than another way already does need not be kept.
+      if (most !== null && next.cost[0] + action.halves > most[0] + 1e-9) continue;
       const cost = plus(next.cost, action);
       const known = open.get(reached);
       if (!known || compareCost(cost, known.cost) < 0) open.set(reached, { state, cost, last: action, before: next });

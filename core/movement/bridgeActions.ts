@@ -31,7 +31,8 @@ const APART = 0.09;
 /** The longest step a bridge takes, metres from the standing foot: beyond it the way goes by way of beside. */
 const LONGEST = 0.85;
 
-const gap = (a: FootPlace, b: FootPlace): number => Math.hypot(a.x - b.x, a.y - b.y);
+const isOff = ({ contact }: FootPlace): boolean => contact === 'off';
+const gap = (a: FootPlace, b: FootPlace): number => Math.sqrt((a.x - b.x) ** 2 + (a.y - b.y) ** 2);
 
 interface Next {
   readonly action: BridgeAction;
@@ -81,11 +82,10 @@ export function actionsFrom(state: BridgeState, goal: Pose, goalAt: Feet, start:
   if (goal.load.seat > 0 && SIDES.every((side) => sameFoot(state.feet[side], goalAt[side])))
     add('sit', null, { ...state, load: goal.load }, 0, 0);
 
-  const offFloor = (side: Side) => state.feet[side].contact === 'off';
   for (const load of loadsOf(start, goal)) {
     if (load.left === state.load.left) continue;
     // Weight goes only to feet that stand.
-    if ((load.left > 0 && offFloor('left')) || (load.right > 0 && offFloor('right'))) continue;
+    if ((load.left > 0 && isOff(state.feet.left)) || (load.right > 0 && isOff(state.feet.right))) continue;
     const to = load.left === load.right ? null : load.left > state.load.left ? 'left' : 'right';
     add('shift', to, { ...state, load }, 0, 0);
   }
@@ -107,7 +107,7 @@ export function actionsFrom(state: BridgeState, goal: Pose, goalAt: Feet, start:
         if (!weighted || angle <= LIMITS.kneeTwist) add('turn', side, moved, weighted ? angle : 0, 0);
         continue;
       }
-      if (load > LIFTABLE || offFloor(otherSide(side))) continue;
+      if (load > LIFTABLE || isOff(other)) continue;
       const apart = gap(then, other);
       if (apart < APART || apart > LONGEST) continue;
       add(apart < CLOSE ? 'close' : 'step', side, moved, 0, gap(now, then));

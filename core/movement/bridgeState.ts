@@ -16,10 +16,16 @@ export interface BridgeState {
 
 const SAME = 0.004;
 export const sameFoot = (a: FootPlace, b: FootPlace): boolean =>
-  Math.hypot(a.x - b.x, a.y - b.y) < SAME && Math.abs(wrapAngle(a.angle - b.angle)) < 0.5 && a.contact === b.contact;
+  Math.abs(a.x - b.x) < SAME &&
+  Math.abs(a.y - b.y) < SAME &&
+  Math.abs(wrapAngle(a.angle - b.angle)) < 0.5 &&
+  a.contact === b.contact;
 
-export const keyOf = ({ spots, load }: BridgeState): string =>
-  `${spots.left} ${spots.right} ${load.left} ${load.right}`;
+const SPOT_NUMBERS: Readonly<Record<Spot, number>> = { start: 0, 'start-turned': 1, goal: 2, beside: 3 };
+
+/** A number that two states share only when they are the same. */
+export const keyOf = ({ spots, load }: BridgeState): number =>
+  ((SPOT_NUMBERS[spots.left] * 4 + SPOT_NUMBERS[spots.right]) * 101 + load.left) * 101 + load.right;
 
 export const startState = (from: Pose): BridgeState => ({
   spots: { left: 'start', right: 'start' },
@@ -43,10 +49,11 @@ export const isReached = (state: BridgeState, goal: Pose, goalAt: Feet): boolean
 /** How far apart closed feet stand, middle to middle, metres. */
 const CLOSED = 0.11;
 
+const planted = (foot: FootPlace): FootPlace =>
+  foot.contact === 'off' ? { ...foot, contact: 'ball', height: 0, pitch: USUAL_PITCH.ball } : foot;
+
 /** A foot on its way at one of its spots. */
 export function footAt(spot: Spot, side: Side, state: BridgeState, start: BridgeState, goalAt: Feet): FootPlace {
-  const planted = (foot: FootPlace): FootPlace =>
-    foot.contact === 'off' ? { ...foot, contact: 'ball', height: 0, pitch: USUAL_PITCH.ball } : foot;
   switch (spot) {
     case 'start':
       return start.feet[side];
