@@ -9,7 +9,7 @@ const RESTS_ON: Readonly<Record<string, readonly string[]>> = {
   demo: ['core', 'server'],
   web: ['core'],
   e2e: ['core', 'server', 'demo', 'web'],
-  bench: ['core', 'server', 'demo'],
+  bench: ['core', 'server', 'demo', 'web', 'e2e'],
   scripts: ['server', 'demo'],
 };
 

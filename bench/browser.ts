@@ -1,0 +1,103 @@
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { tmpdir } from 'node:os';
+import { extname, join } from 'node:path';
+import react from '@vitejs/plugin-react';
+import type { Browser, Page } from 'puppeteer-core';
+import { build } from 'vite';
+import { openBrowser, openHouse, openPage } from '../e2e/house';
+
+/** Measures in a real browser: the wall, and ten figures moving at once. Needs a built interface (npm run build). */
+
+const KINDS: Readonly<Record<string, string>> = { '.html': 'text/html', '.js': 'text/javascript', '.css': 'text/css' };
+
+/** Counts frames and long tasks in the page. Sent as text: what runs in the browser must not be touched by this side's tools. */
+const WATCHING = `
+  window.seen = { frames: 0, long: [] };
+  new PerformanceObserver((list) => list.getEntries().forEach(({ duration }) => window.seen.long.push(duration)))
+    .observe({ type: 'longtask' });
+  requestAnimationFrame(function frame() { window.seen.frames += 1; requestAnimationFrame(frame); });
+`;
+
+/** Frames drawn in a while, and the longest tasks meanwhile, in milliseconds. */
+async function watch(page: Page, ms: number, meanwhile: () => Promise<void> = async () => {}) {
+  await page.evaluate(WATCHING);
+  const start = performance.now();
+  await meanwhile();
+  await new Promise((resolve) => setTimeout(resolve, Math.max(0, ms - (performance.now() - start))));
+  const seconds = (performance.now() - start) / 1000;
+  const { frames, long } = await page.evaluate(
+    () => (window as unknown as { seen: { frames: number; long: number[] } }).seen,
+  );
+  return { perSecond: frames / seconds, long };
+}
+
+async function wall(browser: Browser): Promise<void> {
+  const house = await openHouse();
+  try {
+    const times: number[] = [];
+    let scrolled = { perSecond: 0, long: [] as number[] };
+    for (let run = 0; run < 5; run += 1) {
+      const { page } = await openPage(browser);
+      await page.goto(`${house.url}/sessions`, { waitUntil: 'networkidle0' });
+      const start = performance.now();
+      await page.click('a[href="/repertoire"]');
+      await page.waitForFunction(() => document.querySelectorAll('.wall li svg.figure').length > 100, {
+        polling: 'raf',
+      });
+      times.push(performance.now() - start);
+      await page.waitForNetworkIdle();
+      scrolled = await watch(page, 3000, async () => {
+        for (let step = 0; step < 40; step += 1) {
+          await page.mouse.wheel({ deltaY: 160 });
+          await new Promise((resolve) => setTimeout(resolve, 40));
+        }
+      });
+      await page.close();
+    }
+    times.sort((a, b) => a - b);
+    console.log(`the wall stands ${(times[2] ?? 0).toFixed(0)} ms after it is asked for (median of 5)`);
+    console.log(
+      `  scrolled: ${scrolled.perSecond.toFixed(0)} frames a second; tasks over 50 ms: ${scrolled.long.map((ms) => ms.toFixed(0)).join(', ') || 'none'}`,
+    );
+  } finally {
+    await house.close();
+  }
+}
+
+async function tenFigures(browser: Browser): Promise<void> {
+  const out = mkdtempSync(join(tmpdir(), 'vesperum-bench-'));
+  await build({
+    root: join(import.meta.dirname, 'page'),
+    plugins: [react()],
+    logLevel: 'error',
+    configFile: false,
+    build: { outDir: out, emptyOutDir: true },
+  });
+  const server = createServer((request, response) => {
+    const path = join(out, request.url === '/' ? 'index.html' : (request.url ?? ''));
+    response.setHeader('Content-Type', KINDS[extname(path)] ?? 'application/octet-stream');
+    if (existsSync(path)) response.end(readFileSync(path));
+    else response.writeHead(404).end();
+  }).listen(0, '127.0.0.1');
+  try {
+    await new Promise((resolve) => server.once('listening', resolve));
+    const address = server.address();
+    const page = await browser.newPage();
+    await page.goto(`http://127.0.0.1:${typeof address === 'object' ? address?.port : 0}/`);
+    await page.waitForFunction(() => document.querySelectorAll('svg.figure').length === 10);
+    const { perSecond, long } = await watch(page, 4000);
+    console.log(`ten figures moving: ${perSecond.toFixed(0)} frames a second; tasks over 50 ms: ${long.length}`);
+  } finally {
+    server.close();
+    rmSync(out, { recursive: true });
+  }
+}
+
+const browser = await openBrowser();
+try {
+  await wall(browser);
+  await tenFigures(browser);
+} finally {
+  await browser.close();
+}
