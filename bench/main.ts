@@ -20,7 +20,8 @@ import { readRepertoire } from '../server/repertoire';
 
 const root = join(import.meta.dirname, '..');
 const movements = readRepertoire(join(root, 'repertoire'));
-const find = (id: string) => movements.find((movement) => movement.id === id);
+const byId = new Map(movements.map((movement) => [movement.id, movement]));
+const find = (id: string) => byId.get(id);
 
 interface Spread {
   readonly median: number;
@@ -85,13 +86,13 @@ function engineFigures(): void {
     return [sessionStrain(pieces, 'steady'), readinessGaps(pieces), runsOf(pieces, 'overhead')];
   };
   // What is worked out of a movement is remembered with it, so a cold run has movements nobody has seen yet.
-  const cold = measure(12, () => {
+  const cold = measure(25, () => {
     const fresh = new Map(movements.map((movement) => [movement.id, structuredClone(movement)]));
     return judge(plan, (id) => fresh.get(id));
   });
   const copying = measure(12, () => new Map(movements.map((movement) => [movement.id, structuredClone(movement)])));
   let count = 0;
-  const edited = measure(60, () => {
+  const edited = measure(300, () => {
     count += 1;
     const [section] = plan.sections;
     if (!section) throw new Error('the bench plan has a section');
@@ -100,7 +101,7 @@ function engineFigures(): void {
     );
     return judge({ ...plan, sections: [{ ...section, items }] }, find);
   });
-  const clone = measure(60, () => structuredClone(timelineOf(plan, find)));
+  const clone = measure(100, () => structuredClone(timelineOf(plan, find)));
   console.log('simulating and judging that class');
   console.log(
     `  cold: median ${(cold.median - copying.median).toFixed(1)} ms; after one edit: ${edited.median.toFixed(1)} ms, p95 ${edited.p95.toFixed(1)} ms`,
@@ -130,8 +131,8 @@ function engineFigures(): void {
   const rooster = find('golden-rooster');
   if (!horse || !rooster) throw new Error('both are in the repertoire');
   const [from, goal] = [standIn(rooster.start), standIn(horse.start)];
-  const bridges = measure(60, () => bridgeBetween(pose, goal));
-  const easyBridges = measure(60, () => bridgeBetween(from, goal));
+  const bridges = measure(400, () => bridgeBetween(pose, goal));
+  const easyBridges = measure(400, () => bridgeBetween(from, goal));
   console.log(
     `  a pose at a random time: ${((poses.median / many) * 1000).toFixed(2)} µs; ratio to a sine ${(poses.median / noWork.median).toFixed(0)}`,
   );

@@ -1,3 +1,4 @@
+import type { Pose } from '../body/pose';
 import type { Region } from '../body/region';
 import { SIDES } from '../body/side';
 import { skeletonOf } from '../body/skeleton';
@@ -7,7 +8,7 @@ import { samplePose } from '../movement/samplePose';
 import type { Stride } from '../movement/stride';
 import { CHANNELS, channelIndex } from './channels';
 import { type Demand, demandAt } from './demandAt';
-import { jointAngles, travelled } from './jointAngles';
+import { type JointAngles, jointAngles, travelled } from './jointAngles';
 
 /** A stride is looked at in so many equal pieces, each at its middle: its changes are eased, so four are enough. */
 export const PIECES = 4;
@@ -41,16 +42,26 @@ function shaken(overlays: readonly Overlay[], seconds: number, add: (region: Reg
 /** The length a stride is looked at with, seconds. What it asks hardly depends on it; only shakes go by the clock. */
 const USUAL_SECONDS = 4;
 
+const KNOWN_ANGLES = new WeakMap<Pose, JointAngles>();
+
+/** The joint angles of a pose that one stride ends in and the next begins in: reckoned once. */
+function anglesOf(pose: Pose): JointAngles {
+  const known = KNOWN_ANGLES.get(pose) ?? jointAngles({ pose, body: skeletonOf(pose) });
+  KNOWN_ANGLES.set(pose, known);
+  return known;
+}
+
 /** What a stride asks of the body, and what it moves. The same stride always answers the same. */
 export function strideDemand(stride: Stride): StrideDemand {
   const look = (u: number) => {
     const pose = samplePose(stride, u, USUAL_SECONDS, FULL_SIZE);
     return { pose, body: skeletonOf(pose) };
   };
-  const still = Object.keys(stride.phase.to).length === 0 && stride.phase.overlays.length === 0;
+  const plain = stride.phase.overlays.length === 0;
+  const still = Object.keys(stride.phase.to).length === 0 && plain;
   const pieces: Demand[] = [];
   const moved = new Array<number>(CHANNELS.length).fill(0);
-  let before = jointAngles(look(0));
+  let before = plain ? anglesOf(stride.from) : jointAngles(look(0));
   for (let piece = 0; piece < (still ? 1 : PIECES); piece += 1) {
     const middle = look((piece + 0.5) / (still ? 1 : PIECES));
     pieces.push(demandAt(middle.pose, middle.body));
@@ -58,7 +69,7 @@ export function strideDemand(stride: Stride): StrideDemand {
     travelled(before, now, moved);
     before = now;
   }
-  if (!still) travelled(before, jointAngles(look(1)), moved);
+  if (!still) travelled(before, plain ? anglesOf(stride.to) : jointAngles(look(1)), moved);
   shaken(stride.phase.overlays, USUAL_SECONDS, (region, degrees) => {
     for (const side of [null, ...SIDES]) {
       const index = channelIndex(region, side);

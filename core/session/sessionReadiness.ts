@@ -1,6 +1,7 @@
 import type { Region } from '../body/region';
 import { CHANNELS } from '../demand/channels';
 import { allowedDemand, readied, WORKING } from '../demand/readiness';
+import { coursesOf } from './courses';
 import type { DemandPiece } from './sessionDemand';
 
 /** More is asked of a region than it has been made ready for. */
@@ -20,15 +21,29 @@ export interface ReadinessGap {
 /** A gap shorter than this is let pass, seconds. Convention. */
 export const LEAST_GAP = 2;
 
+/** A gap that goes on for a while longer. */
+function widened(gap: ReadinessGap, asked: number, allowed: number, seconds: number): ReadinessGap {
+  const worse = asked - allowed > gap.demand - gap.allowed;
+  return {
+    ...gap,
+    seconds: gap.seconds + seconds,
+    size: gap.size + (asked - allowed) * seconds,
+    ...(worse ? { demand: asked, allowed } : {}),
+  };
+}
+
 /**
  * Where a class asks more of a region than has been made ready. Both sides are watched; a line and region is said once, for
  * its worse side.
  */
 export function readinessGaps(pieces: readonly DemandPiece[]): ReadinessGap[] {
   const found = new Map<string, ReadinessGap>();
+  const courses = coursesOf(pieces);
   CHANNELS.forEach(({ region }, channel) => {
+    const demand = courses.demand[channel] ?? new Float64Array();
+    const mobilised = courses.mobilised[channel] ?? new Float64Array();
     // What is never asked more than a cold body may be asked has no gap.
-    if (!pieces.some(({ demand }) => (demand.channels[channel] ?? 0) > allowedDemand(0))) return;
+    if (!demand.some((asked) => asked > allowedDemand(0))) return;
     let ready = 0;
     let open: ReadinessGap | null = null;
     const close = () => {
@@ -39,30 +54,21 @@ export function readinessGaps(pieces: readonly DemandPiece[]): ReadinessGap[] {
       }
       open = null;
     };
-    for (const { demand, seconds, mobilised, itemId, startMs } of pieces) {
-      const asked = demand.channels[channel] ?? 0;
+    for (let piece = 0; piece < demand.length; piece += 1) {
+      const asked = demand[piece] as number;
+      const seconds = courses.seconds[piece] as number;
       const allowed = allowedDemand(ready);
       if (asked > allowed) {
+        const { itemId, startMs } = pieces[piece] as DemandPiece;
         if (open && (open as ReadinessGap).itemId !== itemId) close();
-        const before: ReadinessGap = open ?? {
-          region,
-          itemId,
-          startMs,
-          seconds: 0,
-          size: 0,
-          ready,
-          demand: asked,
+        open = widened(
+          open ?? { region, itemId, startMs, seconds: 0, size: 0, ready, demand: asked, allowed },
+          asked,
           allowed,
-        };
-        const worse = asked - allowed > before.demand - before.allowed;
-        open = {
-          ...before,
-          seconds: before.seconds + seconds,
-          size: before.size + (asked - allowed) * seconds,
-          ...(worse ? { demand: asked, allowed } : {}),
-        };
-      } else close();
-      const moved = mobilised[channel] ?? 0;
+          seconds,
+        );
+      } else if (open) close();
+      const moved = mobilised[piece] as number;
       ready = readied(ready, asked > WORKING ? moved / 2 : moved, seconds);
     }
     close();

@@ -2,6 +2,7 @@ import { Region } from '../body/region';
 import type { Side } from '../body/side';
 import { CEILINGS, type Ceiling, type Strength } from '../demand/ceilings';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../demand/channels';
+import { coursesOf } from './courses';
 import type { DemandPiece } from './sessionDemand';
 
 export type Compartment = 'fast' | 'slow';
@@ -90,10 +91,11 @@ const COMPARTMENTS: readonly Compartment[] = ['fast', 'slow'];
  * @param strength of the group
  */
 export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength): RegionStrain[] {
+  const courses = coursesOf(pieces);
   // How much of a compartment is kept over each piece depends on the piece and tau alone.
   const kept = new Map<number, Float64Array>();
   const keptFor = (tau: number): Float64Array => {
-    const known = kept.get(tau) ?? Float64Array.from(pieces, ({ seconds }) => Math.exp(-seconds / tau));
+    const known = kept.get(tau) ?? courses.seconds.map((seconds) => Math.exp(-seconds / tau));
     kept.set(tau, known);
     return known;
   };
@@ -103,15 +105,16 @@ export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength
     let indexMinutes = 0;
     for (const [channel, one] of CHANNELS.entries()) {
       if (one.region !== region) continue;
+      const demand = courses.demand[channel] ?? new Float64Array();
       for (const compartment of COMPARTMENTS) {
         const tau = tauOf(region, compartment);
         const keeps = keptFor(tau);
         let filled = 0;
         let most = -1;
         let at = 0;
-        for (let piece = 0; piece < pieces.length; piece += 1) {
-          const keep = keeps[piece] ?? 0;
-          filled = filled * keep + (pieces[piece]?.demand.channels[channel] ?? 0) * tau * (1 - keep);
+        for (let piece = 0; piece < demand.length; piece += 1) {
+          const keep = keeps[piece] as number;
+          filled = filled * keep + (demand[piece] as number) * tau * (1 - keep);
           if (filled > most) {
             most = filled;
             at = piece;
@@ -120,7 +123,8 @@ export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength
         const percent = Math.max(0, (100 * most) / (tau * ceiling[compartment]));
         if (peak === null || percent > peak.percent + 1e-9) peak = { percent, piece: at, channel, compartment };
       }
-      for (const { demand, seconds } of pieces) indexMinutes += ((demand.channels[channel] ?? 0) * seconds) / 60;
+      for (let piece = 0; piece < demand.length; piece += 1)
+        indexMinutes += ((demand[piece] as number) * (courses.seconds[piece] as number)) / 60;
     }
     return said(region, peak, pieces, ceiling, indexMinutes);
   });
