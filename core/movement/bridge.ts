@@ -2,7 +2,7 @@ import type { Pose } from '../body/pose';
 import { otherSide, type Side } from '../body/side';
 import type { Feet } from '../body/stance';
 import { actionsFrom, type BridgeAction } from './bridgeActions';
-import { type BridgeState, goalFeet, isReached, keyOf, startState } from './bridgeState';
+import { type BridgeState, goalFeet, isReached, keyOf, startState, stillToDo } from './bridgeState';
 
 /** What a way costs, compared from the left: breath halves, actions, weighted turn in degrees, metres walked, then a fixed order. */
 export type WayCost = readonly [halves: number, actions: number, turned: number, travel: number, order: string];
@@ -37,6 +37,8 @@ const plus = (cost: WayCost, { halves, turned, travel, order }: BridgeAction): W
 interface Way {
   readonly state: BridgeState;
   readonly cost: WayCost;
+  /** What it costs at least by the time it is there. */
+  readonly least: WayCost;
   /** The last action, and the way it was taken from; null at the start. */
   readonly last: BridgeAction | null;
   readonly before: Way | null;
@@ -49,21 +51,26 @@ function actionsOf(way: Way): BridgeAction[] {
 }
 
 /**
- * The cheapest way from a state to its goal, by Dijkstra. Null where the rules leave none, or none under `most`.
+ * The cheapest way from a state to its goal, by Dijkstra with what is at least still to be done (A*). Null where the rules leave none, or none under `most`.
  * @param most what another way costs already
  */
 function cheapestWay(start: BridgeState, goal: Pose, goalAt: Feet, most: WayCost | null): Way | null {
-  const open = new Map<number, Way>([[keyOf(start), { state: start, cost: NOTHING, last: null, before: null }]]);
+  const leastOf = (cost: WayCost, state: BridgeState): WayCost => {
+    const [halves, actions] = stillToDo(state, goal, goalAt);
+    return [cost[0] + halves, cost[1] + actions, cost[2], cost[3], cost[4]];
+  };
+  const begun: Way = { state: start, cost: NOTHING, least: leastOf(NOTHING, start), last: null, before: null };
+  const open = new Map<number, Way>([[keyOf(start), begun]]);
   const closed = new Set<number>();
   for (;;) {
     let next: Way | null = null;
     let key = -1;
     for (const [name, way] of open)
-      if (next === null || compareCost(way.cost, next.cost) < 0) {
+      if (next === null || compareCost(way.least, next.least) < 0) {
         next = way;
         key = name;
       }
-    if (next === null || (most !== null && compareCost(next.cost, most) >= 0)) return null;
+    if (next === null || (most !== null && compareCost(next.least, most) >= 0)) return null;
     if (isReached(next.state, goal, goalAt)) return next;
     open.delete(key);
     closed.add(key);
@@ -74,7 +81,8 @@ function cheapestWay(start: BridgeState, goal: Pose, goalAt: Feet, most: WayCost
       if (most !== null && next.cost[0] + action.halves > most[0] + 1e-9) continue;
       const cost = plus(next.cost, action);
       const known = open.get(reached);
-      if (!known || compareCost(cost, known.cost) < 0) open.set(reached, { state, cost, last: action, before: next });
+      if (!known || compareCost(cost, known.cost) < 0)
+        open.set(reached, { state, cost, least: leastOf(cost, state), last: action, before: next });
     }
   }
 }

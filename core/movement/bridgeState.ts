@@ -1,6 +1,6 @@
 import { turned } from '../body/frame';
 import type { Pose } from '../body/pose';
-import { otherSide, type Side } from '../body/side';
+import { otherSide, SIDES, type Side } from '../body/side';
 import { type Feet, type FootPlace, USUAL_PITCH } from '../body/stance';
 import { wrapAngle } from '../body/wrapAngle';
 
@@ -45,6 +45,26 @@ export const isReached = (state: BridgeState, goal: Pose, goalAt: Feet): boolean
   sameFoot(state.feet.right, goalAt.right) &&
   state.load.left === goal.load.left &&
   state.load.right === goal.load.right;
+
+/**
+ * What is at least still to be done: breath halves, and actions. A foot that only has to turn needs half a breath half, one
+ * that has to be put down elsewhere a whole one, and weight that is not yet where it should be a shift.
+ */
+export function stillToDo(state: BridgeState, goal: Pose, goalAt: Feet): readonly [halves: number, actions: number] {
+  let [halves, actions] = [0, 0];
+  for (const side of SIDES) {
+    const [now, then] = [state.feet[side], goalAt[side]];
+    if (sameFoot(now, then)) continue;
+    const stays = Math.abs(now.x - then.x) < SAME && Math.abs(now.y - then.y) < SAME;
+    halves += stays && now.contact !== 'off' && then.contact !== 'off' ? 0.5 : 1;
+    actions += 1;
+  }
+  if (state.load.left !== goal.load.left || state.load.right !== goal.load.right) {
+    halves += 1;
+    actions += 1;
+  }
+  return [halves, actions];
+}
 
 /** How far apart closed feet stand, middle to middle, metres. */
 const CLOSED = 0.11;
