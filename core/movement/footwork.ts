@@ -3,6 +3,7 @@ import { USUAL_BODY } from '../body/bodySize';
 import { fromRoom, outwardOf, turned } from '../body/frame';
 import type { Pose } from '../body/pose';
 import { otherSide, SIDES, type Side } from '../body/side';
+import { skeletonOf } from '../body/skeleton';
 import { along, subtract, type Vec } from '../body/vector';
 import { FOOTWORK_LIMITS as LIMITS } from './footworkLimits';
 import { ease } from './liftWindow';
@@ -15,7 +16,8 @@ export type FootworkFault =
   | 'weighted-turn'
   | 'knee-twist'
   | 'hurried-shift'
-  | 'step-too-long';
+  | 'step-too-long'
+  | 'head-height';
 
 /** Something the feet do that they should not, and where. */
 export interface FootworkFinding {
@@ -37,8 +39,10 @@ export interface FootworkFinding {
 export interface FootworkRules {
   /** Turning on the weighted foot is taught, and the floor lets it turn. */
   readonly weightedTurns: boolean;
+  /** The head stays level through a step. */
+  readonly levelHead: boolean;
 }
-export const USUAL_RULES: FootworkRules = { weightedTurns: false };
+export const USUAL_RULES: FootworkRules = { weightedTurns: false, levelHead: true };
 
 const loadAt = ({ from, to, phase }: Stride, side: Side, u: number): number => {
   const [start, end] = phase.windows.load ?? [0, 1];
@@ -130,6 +134,10 @@ export function footworkFindings(
     const steps = SIDES.some((side) => stride.feet[side].leaves);
     const most = steps ? LIMITS.shiftStepping : LIMITS.shiftSwinging;
     if (rate > most && stride.to.load.seat === stride.from.load.seat) add('hurried-shift', 'warn', null, rate, most);
+    if (steps && rules.levelHead && !stride.to.seat) {
+      const risen = skeletonOf(stride.to).head[2] - skeletonOf(stride.from).head[2];
+      if (Math.abs(risen) > LIMITS.headHeight) add('head-height', 'notice', null, risen, LIMITS.headHeight);
+    }
     for (const { code, side, amount, limit, sinkThatWorks } of bodyFindings(stride.to))
       add(code, 'warn', side, amount, limit, { sinkThatWorks });
   });

@@ -6,6 +6,8 @@ export const FOOTWORK_LIMITS = {
   kneeTwist: 30,
   /** The shortest time a foot may be in the air. */
   flight: 0.4,
+  /** How far the head may rise or sink through a step where it is kept level, metres. */
+  headHeight: 0.06,
   /** How fast weight may move while stepping, and in a swing, percent a second. */
   shiftStepping: 67,
   shiftSwinging: 150,

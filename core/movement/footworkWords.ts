@@ -17,6 +17,8 @@ function words({ code, side, amount, limit, load }: FootworkFinding): string {
       return `The weight moves at ${round(amount)} % a second; ${limit} is the most.`;
     case 'step-too-long':
       return `The ${side} foot steps ${cm(amount)} from under the hip; ${cm(limit)} is within reach.`;
+    case 'head-height':
+      return `The head ${amount > 0 ? 'rises' : 'sinks'} ${cm(Math.abs(amount))} through the step.`;
     case 'leg-too-long':
       return `The ${side} leg would have to be ${cm(amount)} longer.`;
     case 'ankle':

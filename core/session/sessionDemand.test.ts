@@ -4,6 +4,7 @@ import type { Item } from './session';
 import { sessionDemand } from './sessionDemand';
 import { readinessGaps } from './sessionReadiness';
 import { runsOf } from './sessionRuns';
+import { sessionSides } from './sessionSides';
 import { sessionStrain } from './sessionStrain';
 
 const hold = (id: string, start: Record<string, unknown>): Movement =>
@@ -171,4 +172,27 @@ test('natural breathing at ease asks next to nothing', () => {
   });
   const pieces = sessionDemand(laid(plan([line({ movementId: ease.id })]), ease), () => ease);
   expect(Math.max(...sessionStrain(pieces, 'gentle').map(({ percent }) => percent))).toBeLessThan(60);
+});
+
+describe('left against right', () => {
+  const accounts = (more: Record<string, unknown>) => {
+    const items = [on('a', 'sides', { count: 5, ...more })];
+    const timeline = laid(plan(items, constant(6)), ...all);
+    return sessionSides(
+      timeline,
+      sessionDemand(timeline, (id) => all.find((one) => one.id === id)),
+    );
+  };
+  test('each side in turn comes out even: counts, seconds and load', () => {
+    const { left, right } = accounts({});
+    expect([left.repetitions, right.repetitions]).toEqual([5, 5]);
+    expect([left.seconds, right.seconds]).toEqual([50, 50]);
+    expect(left.load.thighs).toBeCloseTo(right.load.thighs ?? 0, 9);
+  });
+  test('one side only is seen in all three', () => {
+    const { left, right } = accounts({ sides: 'left-only' });
+    expect([left.repetitions, right.repetitions]).toEqual([5, 0]);
+    expect([left.seconds, right.seconds]).toEqual([50, 0]);
+    expect(left.load.thighs).toBeGreaterThan((right.load.thighs ?? 0) * 1.3);
+  });
 });

@@ -35,7 +35,7 @@ const KIND_WORDS: Readonly<Record<Way['kind'], string>> = {
   written: 'The movement',
   variant: 'Offered instead',
   layer: 'Taught in steps',
-  school: 'Breathed otherwise',
+  school: 'As other schools do it',
 };
 
 function Shown({ movement, repertoire }: { readonly movement: Movement; readonly repertoire: Repertoire }) {
