@@ -209,6 +209,21 @@ describe('the editor', () => {
     await textOf(page, '.editor-sound', /Nothing to object to/);
   });
 
+  test('a way into the movement is written as a part of its own, done once', async () => {
+    const { page } = await open('/repertoire/new');
+    await page.click('.editor-add .ant-select');
+    const [option] = (await page.$$(
+      'xpath/.//*[@class="ant-select-item-option-content" and .="Into it"]',
+    )) as ElementHandle<Element>[];
+    await option?.click();
+    await page.click(testId('add-phase'));
+    await page.keyboard.type('in weight right 95: Over');
+    await page.keyboard.press('Enter');
+    await page.waitForSelector('[data-phase="entry-0"]');
+    expect(await textOf(page, '[data-phase="entry-0"]')).toContain('into it');
+    expect(await textOf(page, '.editor-missing')).toContain('at least one phase');
+  });
+
   test('a hand is dragged, and the figure’s arm follows; Control Z puts it back', async () => {
     const { page } = await open('/repertoire/lift-the-sky/edit');
     await page.click('[data-phase="cycle-1"]');

@@ -186,7 +186,9 @@ export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
   };
 
   if (pose.seat || pressure === null) return stand(pose.seat?.x ?? 0, pose.seat?.y ?? 0);
-  let [x, y] = pressure;
+  // The first guess already knows how far the upper body's mass hangs out from the pelvis.
+  const [ox, oy] = carried ? carried.mass.moment : ORIGIN;
+  let [x, y] = [pressure[0] - ox / CARRIED, pressure[1] - oy / CARRIED];
   for (let step = 0; step < MOST_STEPS; step += 1) {
     const pelvis: Vec = [x, y, heightAt(x, y)];
     const legs = legsAt(pelvis);

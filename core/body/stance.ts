@@ -134,7 +134,7 @@ export const STANCES: Readonly<Record<StanceName, Stance>> = {
   'step-ready': {
     label: 'ready to step',
     sideNames: 'foot beside',
-    feet: { left: foot(-0.07, 0.02, 0, 'ball'), right: foot(0.07, 0, 30) },
+    feet: { left: foot(-0.07, 0.02, 0, 'ball'), right: foot(0.07, 0, 45) },
   },
   seated: {
     label: 'seated',

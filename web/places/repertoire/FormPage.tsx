@@ -72,31 +72,30 @@ function Shown({ form, repertoire }: { readonly form: Form; readonly repertoire:
 
   return (
     <div className="place form">
-      <header>
-        <h1>{form.names.english[0]}</h1>
-        <p className="movement-names">
-          <span className="han" lang="zh-Hant">
-            {form.names.chinese.join('、')}
-          </span>
-          <span lang="zh-Latn">{form.names.pinyin.join(', ')}</span>
-          <span className="faded">{form.names.english.slice(1).join(', ')}</span>
-        </p>
-        <p className="movement-about">{form.about}</p>
-      </header>
       <div className="form-top">
-        <section aria-label="The floor from above">
-          <h2>The floor from above</h2>
-          <FloorPath
-            strides={strides}
-            stations={stations}
-            height={350}
-            width={560}
-            label="Where the feet go, in order, the front at the top"
-          />
-          <p className="faded">
+        <header>
+          <h1>{form.names.english[0]}</h1>
+          <p className="movement-names">
+            <span className="han" lang="zh-Hant">
+              {form.names.chinese.join('、')}
+            </span>
+            <span lang="zh-Latn">{form.names.pinyin.join(', ')}</span>
+            <span className="faded">{form.names.english.slice(1).join(', ')}</span>
+          </p>
+          <p className="movement-about">{form.about}</p>
+          <p>
             {inWords(track.seconds * 1000)} at {PACE} breaths a minute. Ends {cm(y)} {y >= 0 ? 'forward' : 'back'} and{' '}
             {cm(x)} to the {x >= 0 ? 'right' : 'left'} of where it began.
           </p>
+        </header>
+        <section aria-label="The floor from above">
+          <FloorPath
+            strides={strides}
+            stations={stations}
+            height={400}
+            width={420}
+            label="Where the feet go, place by place, the front at the top"
+          />
         </section>
         <section className="movement-stage" aria-label="The form, moving">
           <div className="movement-figure">

@@ -1,6 +1,5 @@
 import { useMemo } from 'react';
 import type { Side } from '../../../core/body/side';
-import { CAUTION_WORDS } from '../../../core/movement/caution';
 import { phasesFor } from '../../../core/movement/cycleFor';
 import type { Movement } from '../../../core/movement/movement';
 import type { PartName } from '../../../core/movement/parts';
@@ -98,16 +97,16 @@ export function MovementFacts({ movement, side }: Props) {
         </p>
         <p className="faded">{otherParts(movement, side)}</p>
       </section>
-      <section className="movement-cautions" aria-label="To mind">
-        <h2>To mind</h2>
-        <ul>
-          {movement.cautions.map((caution) => (
-            <li key={caution}>{CAUTION_WORDS[caution]}</li>
-          ))}
-        </ul>
+      <section aria-label="Where it belongs">
+        <h2>Where it belongs</h2>
+        <p>
+          {movement.roles.map(sectionWord).join(', ')}. {traditionWord(movement.tradition)},{' '}
+          {LEVEL_WORDS[movement.level]}. {movement.seated ? 'Can be done seated.' : 'Standing only.'}
+        </p>
+        <UsedIn movementId={movement.id} />
         {notes.length > 0 && (
           <>
-            <h3>What the footwork says</h3>
+            <h2 className="movement-second">What the footwork says</h2>
             <ul className="movement-notes">
               {notes.map(({ message }) => (
                 <li key={message}>{message}</li>
@@ -115,12 +114,6 @@ export function MovementFacts({ movement, side }: Props) {
             </ul>
           </>
         )}
-        <h2 className="movement-second">Where it belongs</h2>
-        <p>
-          {movement.roles.map(sectionWord).join(', ')}. {traditionWord(movement.tradition)},{' '}
-          {LEVEL_WORDS[movement.level]}. {movement.seated ? 'Can be done seated.' : 'Standing only.'}
-        </p>
-        <UsedIn movementId={movement.id} />
       </section>
     </div>
   );

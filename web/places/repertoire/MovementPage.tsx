@@ -2,6 +2,7 @@ import { Button, Popconfirm, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { Side } from '../../../core/body/side';
+import { CAUTION_WORDS } from '../../../core/movement/caution';
 import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
 import { api } from '../../app/api';
@@ -62,6 +63,14 @@ function Shown({ movement, repertoire }: { readonly movement: Movement; readonly
           </p>
           <p className="movement-about">{movement.about}</p>
           <Acts movement={movement} repertoire={repertoire} />
+          <section className="movement-cautions" aria-label="To mind">
+            <h3>To mind</h3>
+            <ul>
+              {shown.cautions.map((caution) => (
+                <li key={caution}>{CAUTION_WORDS[caution]}</li>
+              ))}
+            </ul>
+          </section>
           {newest && newest.id !== movement.id && (
             <p className="movement-older">
               This is an older version that some classes keep.{' '}

@@ -1,8 +1,9 @@
 import { ArrowLeftOutlined, ArrowRightOutlined, DeleteOutlined } from '@ant-design/icons';
-import { Button, Input } from 'antd';
+import { Button, Input, Select, Space } from 'antd';
 import { type KeyboardEvent, useState } from 'react';
 import { postureWords } from '../../../../core/body/postureWords';
 import type { PhasePlace } from '../../../../core/movement/editMovement';
+import type { PartName } from '../../../../core/movement/parts';
 import { readPhase } from '../../../../core/movement/readPhase';
 import type { PartStride } from '../../../../core/movement/walkMovement';
 import { useAppDispatch } from '../../../app/store';
@@ -21,12 +22,21 @@ interface Props {
   readonly wrong: ReadonlySet<string>;
 }
 
+/** The parts that are written here; what is done between the sides follows from them. */
+type WrittenPart = Exclude<PartName, 'between'>;
+const PART_OPTIONS: { value: WrittenPart; label: string }[] = [
+  { value: 'cycle', label: 'Repeated' },
+  { value: 'entry', label: 'Into it' },
+  { value: 'exit', label: 'Out of it' },
+];
 const PART_WORDS = { entry: 'into it', cycle: '', between: 'between', exit: 'out of it' } as const;
 
 /** The phases as a strip: taken in hand, moved, taken out, and added by writing. */
 export function EditorStrip({ strides, start, inHand, onTake, wrong }: Props) {
   const dispatch = useAppDispatch();
   const cycle = strides.filter(({ part }) => part === 'cycle').length;
+  const counted = (part: PartName) => strides.filter((one) => one.part === part).length;
+  const ends = { entry: counted('entry'), cycle, exit: counted('exit') };
   const same = (place: PhasePlace) => inHand?.part === place.part && inHand.index === place.index;
 
   const onKey = (event: KeyboardEvent, place: PhasePlace) => {
@@ -115,6 +125,7 @@ export function EditorStrip({ strides, start, inHand, onTake, wrong }: Props) {
         at={inHand ? { ...inHand, index: inHand.index + 1 } : { part: 'cycle', index: cycle }}
         onTake={onTake}
         isFirst={cycle === 0}
+        ends={ends}
       />
     </>
   );
@@ -125,18 +136,24 @@ function AddPhase({
   at,
   onTake,
   isFirst,
+  ends,
 }: {
   readonly at: PhasePlace;
   readonly onTake: Props['onTake'];
   readonly isFirst: boolean;
+  /** How many phases each part has. */
+  readonly ends: Readonly<Record<WrittenPart, number>>;
 }) {
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
+  const [part, setPart] = useState<WrittenPart | null>(null);
   const { phase, unknown } = readPhase(text);
+  // Added after the phase in hand, or at the end of the part that is chosen.
+  const place = part === null || part === at.part ? at : { part, index: ends[part] };
   const add = () => {
     if (text.trim() === '') return;
-    dispatch(phaseAdded({ at, phase }));
-    onTake(at);
+    dispatch(phaseAdded({ at: place, phase }));
+    onTake(place);
     setText('');
   };
   const changes = Object.entries(phase.to).map(([channel, value]) =>
@@ -150,18 +167,27 @@ function AddPhase({
   );
   return (
     <div className="editor-add">
-      <Input
-        value={text}
-        onChange={({ target }) => setText(target.value)}
-        onPressEnter={add}
-        placeholder={
-          isFirst
-            ? 'Write the first phase: in raised front knees 10: Arms rise'
-            : 'Write the next phase: out bow left 70/30 knees 40 pushing front: Push'
-        }
-        aria-label="Write a phase and press Enter"
-        data-testid="add-phase"
-      />
+      <Space.Compact block>
+        <Select<WrittenPart>
+          value={place.part === 'between' ? 'cycle' : place.part}
+          options={PART_OPTIONS}
+          onChange={setPart}
+          popupMatchSelectWidth={false}
+          aria-label="Which part of the movement it belongs to"
+        />
+        <Input
+          value={text}
+          onChange={({ target }) => setText(target.value)}
+          onPressEnter={add}
+          placeholder={
+            isFirst
+              ? 'Write the first phase: in raised front knees 10: Arms rise'
+              : 'Write the next phase: out bow left 70/30 knees 40 pushing front: Push'
+          }
+          aria-label="Write a phase and press Enter"
+          data-testid="add-phase"
+        />
+      </Space.Compact>
       {text.trim() !== '' && (
         <p className="editor-understood" aria-live="polite">
           {[breathWords(phase), ...changes, `“${phase.call}”`].join(' · ')}
