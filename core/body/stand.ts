@@ -65,7 +65,9 @@ function placeFeet(posture: Posture, before: Pose | null): Feet {
   const move =
     kept === null ? subtract(middle(before.feet), middle(placed)) : subtract(vec(before.feet[kept]), vec(placed[kept]));
   const moved = (foot: FootPlace): FootPlace => at(foot, add(vec(foot), move));
-  return { left: moved(placed.left), right: moved(placed.right) };
+  const put = { left: moved(placed.left), right: moved(placed.right) };
+  // Exactly where it was: adding and taking away again would leave a trace.
+  return kept === null ? put : { ...put, [kept]: { ...put[kept], x: before.feet[kept].x, y: before.feet[kept].y } };
 }
 
 /** Feet with an author's adjustments: first the foot that bears more, then the other, which may be placed from it. */

@@ -1,0 +1,187 @@
+import fc from 'fast-check';
+import { SIDES } from '../body/side';
+import { trackAtPace } from '../session/trackAtPace';
+import { movement, phase } from '../testing/sample';
+import { FULL_SIZE } from './joins';
+import { lowStretch, overlap } from './liftWindow';
+import { mirrorOverlay, Overlay, retraceOverlay } from './overlay';
+import { samplePose } from './samplePose';
+import { poseAt, strideAt } from './track';
+import { walkMovement } from './walkMovement';
+
+const whole = (min: number, max: number) => fc.integer({ min, max });
+const side = fc.constantFrom('left' as const, 'right' as const, null);
+const growing = fc.record({ from: whole(0, 20), to: whole(0, 20) });
+const overlays: fc.Arbitrary<Overlay> = fc
+  .oneof(
+    fc.record({
+      kind: fc.constant('loop' as const),
+      channel: fc.constantFrom(
+        'hips' as const,
+        'knees' as const,
+        'head' as const,
+        'hands' as const,
+        'feet' as const,
+        'shoulders' as const,
+      ),
+      side,
+      form: fc.constantFrom('circle' as const, 'eight' as const, 'sway' as const),
+      radius: growing,
+      turns: whole(1, 6),
+      start: whole(-180, 180),
+      direction: fc.constantFrom('clockwise' as const, 'anticlockwise' as const),
+    }),
+    fc.record({
+      kind: fc.constant('vibration' as const),
+      form: fc.constantFrom('shake' as const, 'bounce' as const),
+      region: fc.constantFrom('whole' as const, 'hands' as const, 'heels' as const),
+      side,
+      size: growing,
+      times: whole(1, 20),
+    }),
+    fc.record({
+      kind: fc.constant('route' as const),
+      hand: fc.constantFrom('left' as const, 'right' as const, 'both' as const),
+      sites: fc.constant(['hip' as const, 'thigh' as const, 'knee' as const]),
+      tool: fc.constant('palm' as const),
+      stroke: fc.constantFrom('rub' as const, 'pat' as const),
+      times: whole(1, 9),
+    }),
+  )
+  .map((written) => Overlay.parse(written));
+
+const circling = (overlay: Overlay) =>
+  movement({
+    parts: {
+      cycle: [
+        phase({ breath: 'natural', length: { kind: 'breaths', breaths: 1 }, overlays: [overlay], call: 'Round' }),
+      ],
+    },
+  });
+const stride = (of: ReturnType<typeof movement>) => {
+  const [first] = walkMovement(of, { side: null });
+  if (!first) throw new Error('it has a phase');
+  return first.stride;
+};
+
+describe('overlays', () => {
+  test('mirrored twice they are exactly themselves', () => {
+    fc.assert(fc.property(overlays, (overlay) => expect(mirrorOverlay(mirrorOverlay(overlay))).toStrictEqual(overlay)));
+  });
+
+  test('a circle retraced is at each moment where the circle was as long before its end', () => {
+    fc.assert(
+      fc.property(overlays, whole(0, 20), (overlay, twentieths) => {
+        if (overlay.kind !== 'loop') return;
+        const u = twentieths / 20;
+        const at = (of: Overlay, when: number) => samplePose(stride(circling(of)), when, 10, FULL_SIZE);
+        const [there, back] = [at(overlay, u), at(retraceOverlay(overlay), 1 - u)];
+        expect(back.hips.right).toBeCloseTo(there.hips.right, 9);
+        expect(back.head.tilt).toBeCloseTo(there.head.tilt, 9);
+        expect(back.hands.left.at[0]).toBeCloseTo(there.hands.left.at[0], 9);
+      }),
+    );
+  });
+
+  test('a vibration has a rate or so many times, never both or neither', () => {
+    const base = { kind: 'vibration', form: 'shake', region: 'whole', size: { from: 1, to: 1 } };
+    const ok = (more: object) => Overlay.safeParse({ ...base, ...more }).success;
+    expect([
+      ok({ times: 3 }),
+      ok({ rate: { from: 2, to: 2 } }),
+      ok({}),
+      ok({ times: 3, rate: { from: 2, to: 2 } }),
+    ]).toEqual([true, true, false, false]);
+  });
+
+  test('a hand on its route rests on each site in turn', () => {
+    const of = circling(
+      Overlay.parse({
+        kind: 'route',
+        hand: 'right',
+        sites: ['hip', 'thigh', 'knee'],
+        tool: 'palm',
+        stroke: 'rub',
+        times: 1,
+      }),
+    );
+    const rests = [0.1, 0.5, 0.9].map((u) => samplePose(stride(of), u, 10).hands.right.rests);
+    expect(rests).toEqual(['hip', 'thigh', 'knee']);
+  });
+});
+
+const span = { kind: 'span' as const, share: 1 };
+const stepping = movement({
+  laterality: { sides: { kind: 'each-side', first: 'left' } },
+  start: { stance: 'closed', load: { left: 50, right: 50 }, sink: 30, arms: 'hanging' },
+  parts: {
+    cycle: [
+      phase({ breath: 'in', length: span, to: { load: { left: 0, right: 100 }, arms: 'raised-front' }, call: 'Empty' }),
+      phase({
+        breath: 'out',
+        length: span,
+        to: { stance: 'parallel', load: { left: 60, right: 40 }, sink: 32, arms: 'overhead-round' },
+        handPath: 'side',
+        call: 'Step',
+      }),
+    ],
+  },
+});
+
+describe('sampling', () => {
+  const walked = walkMovement(stepping, { side: 'left', cycles: 2 }).map((part) => part.stride);
+  const track = trackAtPace(walked);
+
+  test('a phase begins in the pose before it and ends in its own', () => {
+    for (const one of walked) {
+      expect(samplePose(one, 0, 5).hands).toEqual(one.from.hands);
+      expect(samplePose(one, 1, 5).feet).toEqual(one.to.feet);
+      expect(samplePose(one, 1, 5).load).toEqual(one.to.load);
+    }
+  });
+
+  test('nothing jumps: from one hundredth of a second to the next every foot and hand moves by little', () => {
+    for (let t = 0; t < track.seconds - 0.01; t += 0.01) {
+      const [a, b] = [poseAt(track, t), poseAt(track, t + 0.01)];
+      if (!a || !b) throw new Error('the track has poses');
+      for (const one of SIDES) {
+        expect(Math.hypot(b.feet[one].x - a.feet[one].x, b.feet[one].y - a.feet[one].y)).toBeLessThan(0.02);
+        const hand = a.hands[one].at.map((value, axis) => (b.hands[one].at[axis] ?? 0) - value);
+        expect(Math.hypot(...hand)).toBeLessThan(0.04);
+      }
+    }
+  });
+
+  test('a stepping foot is in the air only while it bears at most a tenth', () => {
+    for (let t = 0; t < track.seconds; t += 0.02) {
+      const pose = poseAt(track, t);
+      if (pose?.feet.left.contact === 'off') expect(pose.load.left).toBeLessThanOrEqual(10 + 1e-6);
+    }
+  });
+
+  test('the stride under way is found at its boundaries, before the start and after the end', () => {
+    expect(strideAt(track, -1)?.start).toBe(0);
+    expect(strideAt(track, 5)?.start).toBe(5);
+    expect(strideAt(track, 4.999)?.start).toBe(0);
+    expect(strideAt(track, 1e6)).toBe(track.strides.at(-1));
+    expect(poseAt({ seconds: 0, strides: [] }, 0)).toBeNull();
+  });
+});
+
+describe('when a foot may be lifted', () => {
+  test.each([
+    ['empty throughout', 5, 0, [0, 1]],
+    ['never empty', 60, 40, null],
+  ] as const)('%s', (_name, from, to, expected) => expect(lowStretch(from, to, [0, 1], 10)).toEqual(expected));
+
+  test('taking weight, it may be lifted until it bears a tenth', () => {
+    const [begin, end] = lowStretch(0, 100, [0, 1], 10) ?? [1, 0];
+    expect(begin).toBe(0);
+    expect(3 * end ** 2 - 2 * end ** 3).toBeCloseTo(0.1, 9);
+  });
+
+  test('stretches overlap or they do not', () => {
+    expect(overlap([0, 0.5], [0.3, 1])).toEqual([0.3, 0.5]);
+    expect(overlap([0, 0.3], [0.3, 1])).toBeNull();
+  });
+});
