@@ -19,8 +19,9 @@ const three = (
 
 /**
  * The strain (F / tau) a region should stay under, for the fast and the slow compartment. Conventions. Thighs come from
- * trials of whole classes. Shoulders are set so that a quarter of an hour of chained overhead pieces, or five minutes of arms
- * round at the chest, just pass for a steady group; the others in proportion, until classes that were taught say better.
+ * trials of whole classes. Shoulders are set so that five minutes of arms round at the chest pass for a steady group and a
+ * quarter of an hour of chained overhead pieces is a little over; the others in proportion, until classes that were taught
+ * say better.
  */
 export const CEILINGS: Readonly<Record<Region, Readonly<Record<Strength, Ceiling>>>> = {
   neck: three([0.3, 0.15], [0.4, 0.2], [0.5, 0.3]),

@@ -81,7 +81,10 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
     overhead[side] = elevation > OVERHEAD && hand.rests === null;
     const moment = gravityMoment(arm, 'shoulder') * rests;
     carried += moment / 2;
-    put(channelIndex('shoulders', side), (0.7 * moment + 0.3 * clamp((elevation - 30) / 90) * rests) * firm);
+    put(
+      channelIndex('shoulders', side),
+      (0.7 * moment + (0.3 * clamp((elevation - 30) / 90) + 0.35 * clamp((elevation - OVERHEAD) / 40)) * rests) * firm,
+    );
     put(channelIndex('elbows', side), 0.5 * gravityMoment(arm, 'elbow') * rests * firm);
     put(
       channelIndex('wrists', side),

@@ -8,8 +8,8 @@ export const FORMULAS: Readonly<Record<Region, { readonly formula: string; reado
   },
   shoulders: {
     formula:
-      '0.7 × level distance of the arm’s mass, against a straight level arm + 0.3 × (elevation − 30°) / 90°; 0.3 of it for a hand at rest',
-    reason: 'holding an arm out costs by its lever, holding it high by how high it is',
+      '0.7 × level distance of the arm’s mass, against a straight level arm + 0.3 × (elevation − 30°) / 90° + 0.35 × (elevation − 120°) / 40°; 0.3 of it for a hand at rest',
+    reason: 'holding an arm out costs by its lever, holding it high by how high it is, and overhead most of all',
   },
   elbows: { formula: '0.5 × level distance of forearm and hand', reason: 'the forearm is held against its weight' },
   wrists: {
