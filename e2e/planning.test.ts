@@ -196,6 +196,18 @@ test('what was changed a moment ago is already in the class that is taught', asy
   await textOf(page, '.teach-threshold h1', /Just now/);
 });
 
+test('what strains a class is noticed with its parts, leads to its line, and is gone when the count is lowered', async () => {
+  const { page, faults } = await open();
+  await textOf(page, '[data-finding="strained"]', /thighs \d+ % of the steady ceiling at \d+:\d\d: Push the Waves \d+/);
+  await page.click('[data-finding="strained"] summary');
+  expect(await textOf(page, '[data-finding="strained"]')).toContain('An index, not a measurement');
+  await page.click('[data-finding="strained"] button');
+  await page.waitForSelector('.line--in-hand[data-line*="pushing-waves"]');
+  for (let press = 0; press < 3; press += 1) await page.keyboard.press('-');
+  await page.waitForFunction(() => !document.querySelector('[data-finding="strained"]'));
+  expect(faults).toEqual([]);
+});
+
 test('a class taken away can be brought back', async () => {
   const { page } = await open('/sessions');
   await page.click('[aria-label="Take away Clouds and waves, first time"]');

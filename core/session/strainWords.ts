@@ -19,7 +19,10 @@ export function strainWords(
   most = 4,
 ): string {
   const where = `${side ? `${side} ` : ''}${region.replace('-', ' ')}`;
-  const told = parts.slice(0, most).map((part) => `${nameOf(part.itemId)} ${Math.round(part.percent)}`);
+  const told = parts
+    .slice(0, most)
+    .filter((part) => part.percent >= 1)
+    .map((part) => `${nameOf(part.itemId)} ${Math.round(part.percent)}`);
   const rest = parts.slice(most).reduce((sum, part) => sum + part.percent, 0);
   if (rest >= 0.5) told.push(`others ${Math.round(rest)}`);
   return `${where} ${Math.round(percent)} % of the ${strength} ceiling at ${at(atMs)}${told.length > 0 ? `: ${told.join(', ')}` : ''}`;

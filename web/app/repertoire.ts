@@ -9,6 +9,8 @@ import { api } from './api';
 export interface Repertoire {
   /** What is offered: the newest version of every movement that is not out of sight. */
   readonly movements: readonly Movement[];
+  /** Every version there is. */
+  readonly all: readonly Movement[];
   readonly forms: readonly Form[];
   /** Any version a class may name. */
   readonly find: FindMovement;
@@ -32,6 +34,7 @@ export function useRepertoire(): Repertoire | null {
     const own = new Set(data.own);
     return {
       movements,
+      all: data.movements,
       forms: data.forms,
       find: (id) => byId.get(id),
       newest: (id) => newest.get(baseId(id)) ?? byId.get(atVersion(id, 0)),

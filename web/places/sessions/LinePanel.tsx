@@ -6,12 +6,14 @@ import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
 import { firstSide, sidesOffered } from '../../../core/movement/pass';
 import { cycleStrip } from '../../../core/movement/strip';
+import type { Finding } from '../../../core/session/findings/finding';
 import type { Timeline } from '../../../core/session/segment';
 import type { Item, MovementItem, Session } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
 import { Footprints } from '../../drawing/Footprints';
 import { lineChanged } from './draft';
+import { Noticed } from './Noticed';
 import { WhyMinutes } from './WhyMinutes';
 import './linePanel.css';
 
@@ -20,19 +22,32 @@ interface Props {
   readonly timeline: Timeline;
   readonly repertoire: Repertoire;
   readonly itemId: string | null;
+  readonly findings: readonly Finding[] | null;
 }
 
 /** The line in hand: how it is done, why it takes its minutes, what to mind. */
-export function LinePanel({ session, timeline, repertoire, itemId }: Props) {
+export function LinePanel({ session, timeline, repertoire, itemId, findings }: Props) {
   const item = session.sections.flatMap(({ items }) => items).find(({ id }) => id === itemId);
   return (
     <aside className="line-panel" aria-label="The line in hand">
-      {item ? <InHand key={item.id} item={item} timeline={timeline} repertoire={repertoire} /> : <Keys />}
+      {item ? (
+        <InHand key={item.id} item={item} timeline={timeline} repertoire={repertoire} findings={findings} />
+      ) : (
+        <>
+          <Noticed findings={findings} itemId={null} />
+          <Keys />
+        </>
+      )}
     </aside>
   );
 }
 
-function InHand({ item, timeline, repertoire }: { readonly item: Item } & Pick<Props, 'timeline' | 'repertoire'>) {
+function InHand({
+  item,
+  timeline,
+  repertoire,
+  findings,
+}: { readonly item: Item } & Pick<Props, 'timeline' | 'repertoire' | 'findings'>) {
   const dispatch = useAppDispatch();
   const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
   return (
@@ -49,6 +64,7 @@ function InHand({ item, timeline, repertoire }: { readonly item: Item } & Pick<P
         aria-label="Note"
         onChange={({ target }) => dispatch(lineChanged({ id: item.id, item: { ...item, note: target.value } }))}
       />
+      <Noticed findings={findings} itemId={item.id} />
       <WhyMinutes timeline={timeline} itemId={item.id} />
       {item.kind === 'movement' && movement && <NewerVersion item={item} movement={movement} repertoire={repertoire} />}
       {movement && (

@@ -9,6 +9,7 @@ import { ConflictDialog } from './ConflictDialog';
 import { LinePanel } from './LinePanel';
 import { RunningOrder } from './RunningOrder';
 import { SlotBar } from './SlotBar';
+import { useFindings } from './useFindings';
 import { useOpenDraft } from './useOpenDraft';
 import { useTimeline } from './useTimeline';
 import { useUndoKeys } from './useUndoKeys';
@@ -42,6 +43,7 @@ export function SessionPage() {
 
 function Desk({ session, repertoire }: { readonly session: Session; readonly repertoire: Repertoire }) {
   const timeline = useTimeline(session, repertoire);
+  const findings = useFindings(session, repertoire);
   const [inHand, setInHand] = useState<string | null>(null);
   useUndoKeys();
   return (
@@ -56,7 +58,7 @@ function Desk({ session, repertoire }: { readonly session: Session; readonly rep
           inHand={inHand}
           onTake={setInHand}
         />
-        <LinePanel session={session} timeline={timeline} repertoire={repertoire} itemId={inHand} />
+        <LinePanel session={session} timeline={timeline} repertoire={repertoire} itemId={inHand} findings={findings} />
       </div>
       <ConflictDialog />
     </div>
