@@ -72,18 +72,6 @@ export const strideTo = (phase: Phase, from: Pose, to: Pose): Stride => ({
   feet: { left: footWork('left', from, to, phase), right: footWork('right', from, to, phase) },
 });
 
-/** Walks phases one after another. The last stride's pose and posture are where they lead. */
-export function walkPhases(phases: readonly Phase[], posture: Posture, from: Pose = standIn(posture)): WrittenStride[] {
-  const strides: WrittenStride[] = [];
-  let at = { posture, pose: from };
-  for (const phase of phases) {
-    const stride = strideOf(phase, at.posture, at.pose);
-    strides.push(stride);
-    at = { posture: stride.posture, pose: stride.to };
-  }
-  return strides;
-}
-
 /** How far both feet have come, metres: the middle between them, from the first pose of a walk to its last. */
 export function displacement(strides: readonly Stride[]): { readonly x: number; readonly y: number } {
   const [first, last] = [strides[0]?.from, strides.at(-1)?.to];

@@ -2,6 +2,7 @@ import { Region } from '../body/region';
 import type { Side } from '../body/side';
 import { CEILINGS, type Ceiling, type Strength } from '../demand/ceilings';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../demand/channels';
+import { filledBy } from '../demand/strain';
 import { coursesOf } from './courses';
 import type { DemandPiece } from './sessionDemand';
 
@@ -113,8 +114,7 @@ export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength
         let most = -1;
         let at = 0;
         for (let piece = 0; piece < demand.length; piece += 1) {
-          const keep = keeps[piece] as number;
-          filled = filled * keep + (demand[piece] as number) * tau * (1 - keep);
+          filled = filledBy(filled, demand[piece] as number, tau, keeps[piece] as number);
           if (filled > most) {
             most = filled;
             at = piece;

@@ -15,8 +15,6 @@ interface Props {
   readonly roomy?: boolean;
   /** What it shows, for those who do not see it; without it the drawing is decoration. */
   readonly label?: string;
-  /** Draws the figure where it stands in the room rather than in the middle. */
-  readonly inRoom?: boolean;
 }
 
 /** The room a figure is drawn in, centimetres: from under the floor to above the head, or above raised hands. */
@@ -27,9 +25,9 @@ const NARROWEST = 62;
 const ROOMY = 190;
 const TOP_HALF = 100;
 
-function frameOf(body: Skeleton, view: View, inRoom: boolean, roomy: boolean) {
+function frameOf(body: Skeleton, view: View, roomy: boolean) {
   const eye = EYES[view];
-  const [middle, depth] = onPaper(eye, inRoom ? [0, 0, 0] : [body.pelvis[0], body.pelvis[1], 0]);
+  const [middle, depth] = onPaper(eye, [body.pelvis[0], body.pelvis[1], 0]);
   if (view === 'top') return { x: middle - TOP_HALF, y: depth - TOP_HALF, width: TOP_HALF * 2, height: TOP_HALF * 2 };
   const ends = [
     body.arms.left.tip,
@@ -55,15 +53,15 @@ function frameOf(body: Skeleton, view: View, inRoom: boolean, roomy: boolean) {
  * A body in ink, drawn from its posture and nothing else: near limbs dark, far limbs pale, each foot as dark as the weight
  * it bears.
  */
-export function Figure({ pose, view = 'three-quarter', scale = 0.56, label, inRoom = false, roomy = false }: Props) {
+export function Figure({ pose, view = 'three-quarter', scale = 0.56, label, roomy = false }: Props) {
   const { frame, parts, ground } = useMemo(() => {
     const body = skeletonOf(pose);
     return {
-      frame: frameOf(body, view, inRoom, roomy),
+      frame: frameOf(body, view, roomy),
       parts: partsOf(pose, body, EYES[view]),
       ground: furniture(pose, body, EYES[view]),
     };
-  }, [pose, view, inRoom, roomy]);
+  }, [pose, view, roomy]);
   return (
     <svg
       className="figure"

@@ -2,7 +2,6 @@ import { dot, type Vec } from '../../../core/body/vector';
 
 /** From where a figure is looked at. Front faces the mover; side stands at the mover's right. */
 export type View = 'front' | 'three-quarter' | 'side' | 'top';
-export const VIEWS: readonly View[] = ['front', 'three-quarter', 'side', 'top'];
 
 export interface Eye {
   /** What goes to the right, up and nearer on the drawing. */

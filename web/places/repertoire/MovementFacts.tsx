@@ -63,7 +63,8 @@ export function MovementFacts({ movement, side }: Props) {
         <h2>What it asks</h2>
         <DemandBars regions={traits.regions} />
         <p className="faded movement-key">
-          Bar: on the mean; tick: at its peak; line beneath: how well it is moved. An index, not a measurement.
+          Bar: on the mean; tick: at its peak; line beneath: how well it is moved. An index, not a measurement; press a
+          region to see how it is reckoned.
         </p>
         {traits.prepares.length > 0 && <p>Makes ready: {traits.prepares.map(regionWord).join(', ')}.</p>}
         {traits.loads.length > 0 && <p>Works: {traits.loads.map(regionWord).join(', ')}.</p>}
