@@ -68,6 +68,44 @@ describe('a movement', () => {
     expect(await drawn(page, '.movement-figure')).toBe(still);
   });
 
+  test('every drawing can be saved, all of it in one file with its words', async () => {
+    const { page } = await open('/repertoire/cloud-hands');
+    await page.waitForSelector('.saveable');
+    // What would be downloaded is looked at instead.
+    await page.evaluate(() => {
+      Object.assign(window, { saved: [] });
+      URL.createObjectURL = (blob: Blob | MediaSource) => {
+        if (blob instanceof Blob)
+          void blob
+            .text()
+            .then((text) =>
+              (window as unknown as { saved: unknown[] }).saved.push([blob.type, blob.size, text.slice(0, 200_000)]),
+            );
+        return '#';
+      };
+    });
+    const save = async (what: string, as: 'svg' | 'png') => {
+      await page.evaluate(() => Object.assign(window, { saved: [] }));
+      await page.click(`button[aria-label="Save ${what}"]`);
+      const item = `.ant-dropdown:not(.ant-dropdown-hidden) [data-menu-id$="-${as}"]`;
+      await page.waitForSelector(item, { visible: true });
+      await page.click(item);
+      await page.waitForFunction(() => (window as unknown as { saved: unknown[] }).saved.length > 0);
+      await page.waitForFunction(() => !document.querySelector('.ant-dropdown:not(.ant-dropdown-hidden)'));
+      return page.evaluate(() => (window as unknown as { saved: [string, number, string][] }).saved[0]);
+    };
+    const [type, , phases] = (await save('the phases', 'svg')) ?? ['', 0, ''];
+    expect(type).toBe('image/svg+xml');
+    expect(phases).toContain('Step out, shift');
+    expect(phases.match(/<svg/g)?.length).toBeGreaterThanOrEqual(1 + 4 + 4 + 1);
+    expect(phases).not.toContain('var(--');
+    for (const what of ['the figure', 'where the feet go', 'what it asks']) {
+      const [kind, size] = (await save(what, 'png')) ?? ['', 0];
+      expect([what, kind]).toEqual([what, 'image/png']);
+      expect(size).toBeGreaterThan(2000);
+    }
+  });
+
   test('does not move by itself where motion is unwanted', async () => {
     const { page } = await openPage(on.browser);
     await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);

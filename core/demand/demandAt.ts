@@ -6,7 +6,7 @@ import { bearsWeight } from '../body/site';
 import type { Skeleton } from '../body/skeleton';
 import { supportOf } from '../body/support';
 import type { LaidArm } from '../body/upperBody';
-import { angleBetween, between, subtract, type Vec } from '../body/vector';
+import { subtract, type Vec } from '../body/vector';
 import { CHANNELS, type ChannelValues, channelIndex } from './channels';
 
 /** What a pose asks of the body at one instant. */
@@ -22,7 +22,6 @@ export interface Demand {
 
 const clamp = (value: number): number => Math.min(1, Math.max(0, value));
 const sin = (degrees: number): number => Math.sin((degrees * Math.PI) / 180);
-const DOWN: Vec = [0, 0, -1];
 
 /** Above this elevation of the upper arm, in degrees from hanging, a hand counts as overhead. */
 const OVERHEAD = 120;
@@ -33,23 +32,33 @@ const SEATED = 0.25;
 /** The margin at which balance is no longer a matter, metres. */
 const STEADY = 0.1;
 
+/** Degrees a limb is lifted from hanging straight down. */
+const liftOf = (from: Vec, to: Vec): number => {
+  const [x, y, z] = subtract(to, from);
+  return (Math.acos(Math.min(1, Math.max(-1, -z / (Math.sqrt(x * x + y * y + z * z) || 1)))) * 180) / Math.PI;
+};
+
+/** The moment of a straight level arm about the shoulder and about the elbow, as shares of mass times metres. */
+const STRAIGHT = {
+  shoulder:
+    MASS.upperArm.share * 0.186 * MASS.upperArm.at +
+    MASS.forearm.share * (0.186 + 0.146 * MASS.forearm.at) +
+    MASS.hand.share * (0.332 + 0.108 * MASS.hand.at),
+  elbow: MASS.forearm.share * 0.146 * MASS.forearm.at + MASS.hand.share * (0.146 + 0.108 * MASS.hand.at),
+} as const;
+
 /** The level distance of the arm's mass from a joint, against that of a straight level arm: 0 to about 1. */
-function gravityMoment({ shoulder, elbow, wrist, tip }: LaidArm, from: 'shoulder' | 'elbow'): number {
+function gravityMoment({ shoulder, elbow, wrist, tip }: LaidArm, from: 'shoulder' | 'elbow', height: number): number {
   const root = from === 'shoulder' ? shoulder : elbow;
-  const parts: [{ share: number; at: number }, Vec, Vec, number][] = [
-    [MASS.upperArm, shoulder, elbow, 0.186],
-    [MASS.forearm, elbow, wrist, 0.146],
-    [MASS.hand, wrist, tip, 0.108],
-  ];
-  let [x, y, straight, along] = [0, 0, 0, 0];
-  for (const [mass, a, b, length] of from === 'shoulder' ? parts : parts.slice(1)) {
-    const [px, py] = subtract(between(a, b, mass.at), root);
-    x += mass.share * px;
-    y += mass.share * py;
-    straight += mass.share * (along + length * mass.at) * 1.68;
-    along += length;
-  }
-  return Math.hypot(x, y) / straight;
+  const level = (axis: 0 | 1): number => {
+    const upper =
+      from === 'shoulder'
+        ? MASS.upperArm.share * (shoulder[axis] + (elbow[axis] - shoulder[axis]) * MASS.upperArm.at - root[axis])
+        : 0;
+    const fore = MASS.forearm.share * (elbow[axis] + (wrist[axis] - elbow[axis]) * MASS.forearm.at - root[axis]);
+    return upper + fore + MASS.hand.share * (wrist[axis] + (tip[axis] - wrist[axis]) * MASS.hand.at - root[axis]);
+  };
+  return Math.hypot(level(0), level(1)) / (STRAIGHT[from] * height);
 }
 
 /**
@@ -76,16 +85,16 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
     const load = pose.load[side];
     const borne = load / 100;
 
-    const elevation = angleBetween(subtract(arm.elbow, arm.shoulder), DOWN);
+    const elevation = liftOf(arm.shoulder, arm.elbow);
     const rests = hand.rests === null ? 1 : RESTING;
     overhead[side] = elevation > OVERHEAD && hand.rests === null;
-    const moment = gravityMoment(arm, 'shoulder') * rests;
+    const moment = gravityMoment(arm, 'shoulder', body.size.height) * rests;
     carried += moment / 2;
     put(
       channelIndex('shoulders', side),
       (0.7 * moment + (0.3 * clamp((elevation - 30) / 90) + 0.35 * clamp((elevation - OVERHEAD) / 40)) * rests) * firm,
     );
-    put(channelIndex('elbows', side), 0.5 * gravityMoment(arm, 'elbow') * rests * firm);
+    put(channelIndex('elbows', side), 0.5 * gravityMoment(arm, 'elbow', body.size.height) * rests * firm);
     put(
       channelIndex('wrists', side),
       0.5 * clamp(Math.abs(hand.wrist) / 80) + (bearsWeight(hand.rests) ? 0.2 : 0) + 0.3 * firmness,
@@ -103,7 +112,7 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
       channelIndex('ankles', side),
       borne * (0.6 * clamp(Math.abs(ankleBend(pose, body, side)) / 35) + (raised ? 0.6 : 0)),
     );
-    const thighUp = angleBetween(subtract(leg.knee, leg.hip), DOWN);
+    const thighUp = liftOf(leg.hip, leg.knee);
     const alone = borne > 0.85 ? 0.25 : 0;
     put(
       channelIndex('hips', side),
@@ -125,9 +134,9 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
   );
 
   const held = SIDES.some((side) => bearsWeight(pose.hands[side].rests));
-  const open = clamp(1 - supportOf(pose, body).margin / STEADY);
-  const blind = pose.eyes === 'closed' ? 1 - 0.7 * (1 - open) : open;
   const seated = pose.seat !== null;
+  const open = seated ? 0 : clamp(1 - supportOf(pose, body).margin / STEADY);
+  const blind = pose.eyes === 'closed' ? 1 - 0.7 * (1 - open) : open;
   return {
     channels,
     balance: seated ? 0 : held ? blind / 2 : blind,

@@ -39,7 +39,7 @@ export function DemandBars({ regions }: Props) {
                   title="How this is reckoned"
                   onClick={() => setAsked(asked === region ? null : region)}
                 >
-                  {regionWord(region)}
+                  <span data-drawn>{regionWord(region)}</span>
                 </button>
               </th>
               <td>
@@ -51,7 +51,7 @@ export function DemandBars({ regions }: Props) {
                 </svg>
               </td>
               <td className="number">
-                {mean.toFixed(2)} <span className="faded">to {peak.toFixed(2)}</span>
+                <span data-drawn>{mean.toFixed(2)}</span> <span className="faded">to {peak.toFixed(2)}</span>
                 <span className="unseen">, mobilised {mobilised.toFixed(2)}</span>
               </td>
             </tr>

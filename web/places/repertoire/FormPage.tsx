@@ -17,6 +17,7 @@ import { Figure } from '../../drawing/figure/Figure';
 import { MovingFigure } from '../../drawing/figure/MovingFigure';
 import { ViewChoice } from '../../drawing/figure/ViewChoice';
 import type { View } from '../../drawing/figure/view';
+import { Saveable } from '../../drawing/Saveable';
 import './repertoire.css';
 import './movement.css';
 import './form.css';
@@ -89,13 +90,15 @@ function Shown({ form, repertoire }: { readonly form: Form; readonly repertoire:
           </p>
         </header>
         <section aria-label="The floor from above">
-          <FloorPath
-            strides={strides}
-            stations={stations}
-            height={400}
-            width={420}
-            label="Where the feet go, place by place, the front at the top"
-          />
+          <Saveable name={`${form.names.english[0]}, floor`} what="the floor">
+            <FloorPath
+              strides={strides}
+              stations={stations}
+              height={400}
+              width={420}
+              label="Where the feet go, place by place, the front at the top"
+            />
+          </Saveable>
         </section>
         <section className="movement-stage" aria-label="The form, moving">
           <div className="movement-figure">

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { Side } from '../../../core/body/side';
 import { phasesFor } from '../../../core/movement/cycleFor';
-import type { Movement } from '../../../core/movement/movement';
+import { type Movement, usualName } from '../../../core/movement/movement';
 import type { PartName } from '../../../core/movement/parts';
 import { walkMovement } from '../../../core/movement/walkMovement';
 import { checkMovement } from '../../../core/session/checkMovement';
@@ -12,6 +12,7 @@ import { sectionWord } from '../../app/words';
 import { DemandBars } from '../../drawing/DemandBars';
 import { FloorPath } from '../../drawing/FloorPath';
 import { regionWord } from '../../drawing/regionWord';
+import { Saveable } from '../../drawing/Saveable';
 import { traditionWord } from './traditionWord';
 import { UsedIn } from './UsedIn';
 
@@ -61,7 +62,9 @@ export function MovementFacts({ movement, side }: Props) {
     <div className="movement-facts">
       <section aria-label="What it asks">
         <h2>What it asks</h2>
-        <DemandBars regions={traits.regions} />
+        <Saveable name={`${usualName(movement)}, demand`} what="what it asks">
+          <DemandBars regions={traits.regions} />
+        </Saveable>
         <p className="faded movement-key">
           Bar: on the mean; tick: at its peak; line beneath: how well it is moved. An index, not a measurement; press a
           region to see how it is reckoned.
@@ -72,12 +75,14 @@ export function MovementFacts({ movement, side }: Props) {
       <section aria-label="Where the feet go">
         <h2>Where the feet go</h2>
         {steps ? (
-          <FloorPath
-            strides={strides}
-            height={210}
-            width={330}
-            label="The feet from above, two repetitions, front at the top"
-          />
+          <Saveable name={`${usualName(movement)}, feet`} what="where the feet go">
+            <FloorPath
+              strides={strides}
+              height={210}
+              width={330}
+              label="The feet from above, two repetitions, front at the top"
+            />
+          </Saveable>
         ) : (
           <p>The feet stay where they are.</p>
         )}

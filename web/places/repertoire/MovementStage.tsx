@@ -1,6 +1,6 @@
-import { CaretRightOutlined, DownloadOutlined, PauseOutlined } from '@ant-design/icons';
-import { Button, Dropdown } from 'antd';
-import { useMemo, useRef, useState } from 'react';
+import { CaretRightOutlined, PauseOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useMemo, useState } from 'react';
 import type { Side } from '../../../core/body/side';
 import type { Movement } from '../../../core/movement/movement';
 import { strideAt } from '../../../core/movement/track';
@@ -10,7 +10,7 @@ import { trackAtPace } from '../../../core/session/trackAtPace';
 import { MovingFigure } from '../../drawing/figure/MovingFigure';
 import { ViewChoice } from '../../drawing/figure/ViewChoice';
 import type { View } from '../../drawing/figure/view';
-import { savePng, saveSvg } from '../../drawing/saveDrawing';
+import { Saveable } from '../../drawing/Saveable';
 
 interface Props {
   readonly movement: Movement;
@@ -25,7 +25,6 @@ export function MovementStage({ movement, side, name }: Props) {
   const [view, setView] = useState<View>('three-quarter');
   const [playing, setPlaying] = useState(() => !prefersStill());
   const [said, setSaid] = useState('');
-  const stage = useRef<HTMLDivElement>(null);
   const track = useMemo(() => {
     const both = movement.laterality.directions.kind === 'both';
     const cycles = walkMovement(movement, { side, direction: both ? 'first' : null, cycles: 2 });
@@ -36,27 +35,21 @@ export function MovementStage({ movement, side, name }: Props) {
     const phase = strideAt(track, seconds)?.stride.phase;
     if (phase) setSaid(`${BREATH_WORDS[phase.breath]} · ${phase.call}`);
   };
-  const drawing = () => stage.current?.querySelector('svg') ?? null;
-  const save = (as: 'svg' | 'png') => {
-    const svg = drawing();
-    if (!svg) return;
-    if (as === 'svg') saveSvg(svg, name);
-    else void savePng(svg, name);
-  };
-
   return (
     <section className="movement-stage" aria-label="The movement, moving">
-      <div ref={stage} className="movement-figure">
-        <MovingFigure
-          track={track}
-          view={view}
-          scale={1.42}
-          playing={playing}
-          at={0}
-          label={`${name}, as it is done`}
-          onTime={onTime}
-        />
-      </div>
+      <Saveable name={name} what="the figure">
+        <div className="movement-figure">
+          <MovingFigure
+            track={track}
+            view={view}
+            scale={1.42}
+            playing={playing}
+            at={0}
+            label={`${name}, as it is done`}
+            onTime={onTime}
+          />
+        </div>
+      </Saveable>
       <p className="movement-said" aria-hidden>
         {said || movement.parts.cycle[0]?.call}
       </p>
@@ -68,18 +61,6 @@ export function MovementStage({ movement, side, name }: Props) {
           onClick={() => setPlaying(!playing)}
         />
         <ViewChoice view={view} onView={setView} />
-        <Dropdown
-          menu={{
-            items: [
-              { key: 'svg', label: 'Drawing as SVG' },
-              { key: 'png', label: 'Picture as PNG' },
-            ],
-            onClick: ({ key }) => save(key === 'svg' ? 'svg' : 'png'),
-          }}
-          trigger={['click']}
-        >
-          <Button type="text" icon={<DownloadOutlined />} aria-label="Save the drawing" />
-        </Dropdown>
       </div>
     </section>
   );

@@ -3,7 +3,7 @@ import { postureWords } from '../../../core/body/postureWords';
 import type { Side } from '../../../core/body/side';
 import { STANCES } from '../../../core/body/stance';
 import { FULL_SIZE } from '../../../core/movement/joins';
-import type { Movement } from '../../../core/movement/movement';
+import { type Movement, usualName } from '../../../core/movement/movement';
 import type { Phase } from '../../../core/movement/phase';
 import { samplePose } from '../../../core/movement/samplePose';
 import { cycleStrip } from '../../../core/movement/strip';
@@ -12,6 +12,7 @@ import { BreathLine } from '../../drawing/BreathLine';
 import { COMPARING_PACE, cycleBreath } from '../../drawing/cycleBreath';
 import { Footprints } from '../../drawing/Footprints';
 import { Figure } from '../../drawing/figure/Figure';
+import { Saveable } from '../../drawing/Saveable';
 
 interface Props {
   readonly movement: Movement;
@@ -37,7 +38,7 @@ export function breathWords({ breath, length }: Phase): string {
 export function MovementStrip({ movement, side }: Props) {
   const strip = useMemo(() => cycleStrip(movement, side), [movement, side]);
   return (
-    <>
+    <Saveable name={`${usualName(movement)}, phases`} what="the phases">
       <ol className="movement-strip">
         {strip.map(({ stride, phase: index }) => {
           const { phase, to, posture } = stride;
@@ -49,8 +50,12 @@ export function MovementStrip({ movement, side }: Props) {
                 <Figure pose={pose} scale={0.68} />
               </div>
               <Footprints pose={to} label={postureWords(posture)} height={52} labelled />
-              <p className={`movement-breath movement-breath--${phase.breath}`}>{breathWords(phase)}</p>
-              <p className="name">{phase.call}</p>
+              <p className={`movement-breath movement-breath--${phase.breath}`} data-drawn>
+                {breathWords(phase)}
+              </p>
+              <p className="name" data-drawn>
+                {phase.call}
+              </p>
               <p className="faded">
                 {STANCES[posture.stance].label}
                 {posture.load.seat === 0 && `, knees ${Math.round(posture.sink)}°`}
@@ -60,7 +65,9 @@ export function MovementStrip({ movement, side }: Props) {
         })}
       </ol>
       <BreathLine stretches={cycleBreath(movement)} scale={14} most={1100} />
-      <p className="faded">One repetition at {COMPARING_PACE} breaths a minute, to scale.</p>
-    </>
+      <p className="faded" data-drawn>
+        One repetition at {COMPARING_PACE} breaths a minute, to scale.
+      </p>
+    </Saveable>
   );
 }
