@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PostureChange } from '../body/posture';
+import { otherSide } from '../body/side';
 import { STANCES } from '../body/stance';
 import { Caution } from './caution';
 import type { Overlay } from './overlay';
@@ -40,42 +41,54 @@ const scaledNumbers = <Part extends object>(part: Part, by: number): Part =>
 
 /** On a chair the feet stay where they are and the seat bears most of the weight. */
 const SEATED: PostureChange = { stance: 'seated', load: { left: 10, right: 10, seat: 80 }, sink: 0, spread: 1 };
+/** What a chair takes over: none of it can be changed while sitting. */
+const BELOW_THE_SEAT: readonly (keyof PostureChange)[] = [
+  'stance',
+  'side',
+  'feet',
+  'heading',
+  'rock',
+  'load',
+  'sink',
+  'spread',
+];
 
-function patchChange(change: PostureChange, patch: VariantPatch, whole: boolean): PostureChange {
-  let next: PostureChange = { ...change };
+const without = (change: PostureChange, names: readonly (keyof PostureChange)[]): PostureChange =>
+  Object.fromEntries(Object.entries(change).filter(([name]) => !names.some((one) => one === name)));
+
+function smaller(change: PostureChange, range: number): PostureChange {
+  const next = { ...change };
+  if (next.spine) next.spine = scaledNumbers(next.spine, range);
+  if (next.head) next.head = scaledNumbers(next.head, range);
+  if (next.hips) next.hips = scaledNumbers(next.hips, range);
+  if (next.turn !== undefined) next.turn = round(next.turn * range);
+  return next;
+}
+
+/** The lifted foot of a one-leg stance put down beside the other on its ball, with a tenth of the weight. */
+function toesDown(change: PostureChange): PostureChange {
+  const { stance, side } = change;
+  if (stance !== 'one-leg' || !side) return change;
+  const free = otherSide(side);
+  const load = side === 'left' ? { left: 90, right: 10, seat: 0 } : { left: 10, right: 90, seat: 0 };
+  const beside = {
+    contact: 'ball' as const,
+    height: 0,
+    right: free === 'right' ? 0.16 : -0.16,
+    forward: 0.02,
+    pitch: -25,
+  };
+  return { ...change, load, feet: { ...change.feet, [free]: beside } };
+}
+
+/** A change as a variant has it. `isStart` for the posture it begins in, which says everything. */
+function patchChange(change: PostureChange, patch: VariantPatch, isStart: boolean): PostureChange {
+  let next = patch.range === undefined ? { ...change } : smaller(change, patch.range);
   if (patch.sink !== undefined && next.sink !== undefined) next.sink = round(next.sink * patch.sink);
-  if (patch.range !== undefined) {
-    if (next.spine) next.spine = scaledNumbers(next.spine, patch.range);
-    if (next.head) next.head = scaledNumbers(next.head, patch.range);
-    if (next.hips) next.hips = scaledNumbers(next.hips, patch.range);
-    if (next.turn !== undefined) next.turn = round(next.turn * patch.range);
-  }
-  if (patch.spread !== undefined && (whole || next.stance !== undefined))
+  if (patch.spread !== undefined && (isStart || next.stance !== undefined))
     next.spread = Math.min(2, Math.max(0.3, round((next.spread ?? 1) * patch.spread)));
-  if (patch.toesDown && next.stance === 'one-leg' && next.side)
-    next = {
-      ...next,
-      load: next.side === 'left' ? { left: 90, right: 10, seat: 0 } : { left: 10, right: 90, seat: 0 },
-      feet: {
-        ...next.feet,
-        [next.side === 'left' ? 'right' : 'left']: {
-          contact: 'ball',
-          height: 0,
-          right: next.side === 'left' ? 0.16 : -0.16,
-          forward: 0.02,
-          pitch: -25,
-        },
-      },
-    };
-  if (patch.seated) {
-    const { feet: _feet, side: _side, heading: _heading, rock: _rock, ...above } = next;
-    const grounded = whole ? SEATED : {};
-    next = { ...above, ...grounded };
-    if (!whole) {
-      const { stance: _stance, load: _load, sink: _sink, spread: _spread, ...rest } = next;
-      next = rest;
-    }
-  }
+  if (patch.toesDown) next = toesDown(next);
+  if (patch.seated) next = { ...without(next, BELOW_THE_SEAT), ...(isStart ? SEATED : {}) };
   return { ...next, ...patch.every };
 }
 
