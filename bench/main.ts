@@ -6,8 +6,7 @@ import { standIn } from '../core/body/stand';
 import { bridgeBetween } from '../core/movement/bridge';
 import { poseAt } from '../core/movement/track';
 import { walkMovement } from '../core/movement/walkMovement';
-import { newMovementItem } from '../core/session/defaults';
-import type { Item, Plan } from '../core/session/session';
+import type { Plan } from '../core/session/session';
 import { sessionDemand } from '../core/session/sessionDemand';
 import { readinessGaps } from '../core/session/sessionReadiness';
 import { runsOf } from '../core/session/sessionRuns';
@@ -15,6 +14,7 @@ import { sessionStrain } from '../core/session/sessionStrain';
 import { type FindMovement, timelineOf } from '../core/session/timeline';
 import { trackAtPace } from '../core/session/trackAtPace';
 import { readRepertoire } from '../server/repertoire';
+import { longPlan, oneEdit } from './longPlan';
 
 /** Measures what must stay quick, as medians in one run and as ratios to something any machine has. */
 
@@ -39,29 +39,8 @@ function measure(runs: number, work: () => unknown): Spread {
   return { median: times[Math.floor(runs / 2)] ?? 0, p95: times[Math.floor(runs * 0.95)] ?? 0 };
 }
 
-const ITEMS = 60;
-
-/** A class of 60 explained items, their counts raised one item after the other until it lasts 90 minutes. */
-function longPlan(): Plan {
-  const made = (raised: number): Plan => {
-    const items: Item[] = Array.from({ length: ITEMS }, (_, index) => {
-      const movement = movements[index % movements.length];
-      if (!movement) throw new Error('the repertoire is empty');
-      const { least, step } = movement.count;
-      const steps = Math.ceil(Math.max(0, raised - index) / ITEMS);
-      return { ...newMovementItem(`line-${index}`, movement, 'main'), count: least + steps * step };
-    });
-    const pace = { from: 8, to: 6, easing: 2400 };
-    return { slotMinutes: 90, breath: { in: 2, out: 3 }, sections: [{ kind: 'main', pace, items }] };
-  };
-  for (let raised = 0; ; raised += 1) {
-    const answer = timelineOf(made(raised), find);
-    if (answer.ok && answer.timeline.totalMs >= 90 * 60_000) return made(raised);
-  }
-}
-
 function timelineFigures(): void {
-  const plan = longPlan();
+  const plan = longPlan(movements);
   const answer = timelineOf(plan, find);
   if (!answer.ok) throw new Error('the bench plan cannot be timed');
   const { totalMs, segments } = answer.timeline;
@@ -78,7 +57,7 @@ function timelineFigures(): void {
 
 /** Simulating and judging a long class, looking up a pose, finding a bridge, standing a body. */
 function engineFigures(): void {
-  const plan = longPlan();
+  const plan = longPlan(movements);
   const judge = (of: Plan, known: FindMovement) => {
     const answer = timelineOf(of, known);
     if (!answer.ok) throw new Error('the bench plan cannot be timed');
@@ -94,12 +73,7 @@ function engineFigures(): void {
   let count = 0;
   const edited = measure(300, () => {
     count += 1;
-    const [section] = plan.sections;
-    if (!section) throw new Error('the bench plan has a section');
-    const items = section.items.map((item, index) =>
-      index === 7 && item.kind === 'movement' ? { ...item, rounds: 1 + (count % 3) } : item,
-    );
-    return judge({ ...plan, sections: [{ ...section, items }] }, find);
+    return judge(oneEdit(plan, count), find);
   });
   const clone = measure(100, () => structuredClone(timelineOf(plan, find)));
   console.log('simulating and judging that class');

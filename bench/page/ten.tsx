@@ -2,9 +2,11 @@ import { createRoot } from 'react-dom/client';
 import { writtenSide } from '../../core/movement/cycleFor';
 import { Movement } from '../../core/movement/movement';
 import { walkMovement } from '../../core/movement/walkMovement';
+import { judgeClass } from '../../core/session/findings/judge';
 import { trackAtPace } from '../../core/session/trackAtPace';
 import { putOn } from '../../web/app/lights';
 import { MovingFigure } from '../../web/drawing/figure/MovingFigure';
+import { longPlan, oneEdit } from '../longPlan';
 
 /** Ten figures that move at once, to see how many frames a second they are drawn. */
 
@@ -17,6 +19,30 @@ const tracks = Object.values(files).map((file) => {
   const walked = walkMovement(movement, { side: writtenSide(movement), cycles: 2 });
   return { id: movement.id, track: trackAtPace(walked.map(({ stride }) => stride)) };
 });
+
+const everything = import.meta.glob('../../repertoire/*.json', { eager: true, import: 'default' });
+const repertoire = Object.values(everything).map((file) => Movement.parse(file));
+const plan = longPlan(repertoire);
+
+/** Judging a 60-item class in this browser, milliseconds: with movements nobody has seen yet, and after one edit. */
+function judging(runs: number): { cold: number; edited: number } {
+  const median = (of: number[]) => of.toSorted((a, b) => a - b)[Math.floor(of.length / 2)] ?? 0;
+  const timed = (work: () => unknown) => {
+    const start = performance.now();
+    work();
+    return performance.now() - start;
+  };
+  const cold = Array.from({ length: runs }, () => {
+    const fresh = new Map(structuredClone(repertoire).map((movement) => [movement.id, movement]));
+    return timed(() => judgeClass(plan, (id) => fresh.get(id), 'steady'));
+  });
+  const known = new Map(repertoire.map((movement) => [movement.id, movement]));
+  const edited = Array.from({ length: runs * 3 }, (_, count) =>
+    timed(() => judgeClass(oneEdit(plan, count), (id) => known.get(id), 'steady')),
+  );
+  return { cold: median(cold), edited: median(edited) };
+}
+Object.assign(window, { judging });
 
 putOn('lamp');
 const root = document.getElementById('ten');

@@ -1,12 +1,13 @@
-import { sessionSides } from '../sessionSides';
+import { countSide } from '../sessionSides';
 import type { Check } from './finding';
 import { nameOf } from './nameOf';
 
 /** A line that is done more on one side than on the other. */
 export const unequalSides: Check = (judged) => {
-  const { timeline, pieces } = judged;
+  const { timeline } = judged;
   return timeline.items.flatMap(({ itemId, first, end, startMs }) => {
-    const { left, right } = sessionSides({ ...timeline, segments: timeline.segments.slice(first, end) }, pieces);
+    const segments = timeline.segments.slice(first, end);
+    const [left, right] = [countSide(segments, 'left'), countSide(segments, 'right')];
     if (left.repetitions === right.repetitions) return [];
     const [side, less] = left.repetitions > right.repetitions ? (['left', right] as const) : (['right', left] as const);
     return [
