@@ -1,5 +1,5 @@
 import type { Movement } from '../../movement/movement';
-import { movement, phase } from '../../testing/sample';
+import { movement, phase, line as sampleLine } from '../../testing/sample';
 import { type Item, Plan } from '../session';
 import { judgeClass } from './judge';
 
@@ -48,21 +48,7 @@ const find = (id: string) => all.find((one) => one.id === id);
 let lines = 0;
 const line = (movementId: string, count: number, more: Record<string, unknown> = {}): Item => {
   lines += 1;
-  return {
-    kind: 'movement',
-    id: `${movementId}-${lines}`,
-    movementId,
-    count,
-    rounds: 1,
-    roundRest: 0,
-    sides: 'usual',
-    directions: 'usual',
-    manner: 'quiet',
-    settle: { kind: 'none' },
-    pace: null,
-    note: '',
-    ...more,
-  } as Item;
+  return sampleLine({ id: `${movementId}-${lines}`, movementId, count, ...more });
 };
 /** A class with nothing to object to, and what is put into its main part or taken for its cool-down. */
 const classWith = (extra: Item[] = [], coolDown: Item[] = [line('quiet', 200)]): Plan => {

@@ -1,5 +1,4 @@
-import { CaretRightOutlined, PauseOutlined } from '@ant-design/icons';
-import { Button, Slider } from 'antd';
+import { Slider } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { bridgeCall } from '../../../core/movement/bridgeWords';
@@ -14,10 +13,8 @@ import { Notice, Waiting } from '../../app/shell/Notice';
 import { inWords } from '../../app/words';
 import { FloorPath } from '../../drawing/FloorPath';
 import { Figure } from '../../drawing/figure/Figure';
-import { MovingFigure } from '../../drawing/figure/MovingFigure';
-import { ViewChoice } from '../../drawing/figure/ViewChoice';
-import type { View } from '../../drawing/figure/view';
 import { Saveable } from '../../drawing/Saveable';
+import { Stage } from './Stage';
 import './repertoire.css';
 import './movement.css';
 import './form.css';
@@ -42,8 +39,8 @@ export function FormPage() {
 const PACE = 6;
 
 function Shown({ form, repertoire }: { readonly form: Form; readonly repertoire: Repertoire }) {
+  const name = form.names.english[0] ?? form.id;
   const [upTo, setUpTo] = useState(form.entries.length);
-  const [view, setView] = useState<View>('three-quarter');
   const [playing, setPlaying] = useState(false);
   const [at, setAt] = useState(0);
   const walked = useMemo(() => walkForm(form, repertoire.find, upTo), [form, repertoire, upTo]);
@@ -75,7 +72,7 @@ function Shown({ form, repertoire }: { readonly form: Form; readonly repertoire:
     <div className="place form">
       <div className="form-top">
         <header>
-          <h1>{form.names.english[0]}</h1>
+          <h1>{name}</h1>
           <p className="movement-names">
             <span className="han" lang="zh-Hant">
               {form.names.chinese.join('、')}
@@ -90,7 +87,7 @@ function Shown({ form, repertoire }: { readonly form: Form; readonly repertoire:
           </p>
         </header>
         <section aria-label="The floor from above">
-          <Saveable name={`${form.names.english[0]}, floor`} what="the floor">
+          <Saveable name={`${name}, floor`} what="the floor">
             <FloorPath
               strides={strides}
               stations={stations}
@@ -100,31 +97,17 @@ function Shown({ form, repertoire }: { readonly form: Form; readonly repertoire:
             />
           </Saveable>
         </section>
-        <section className="movement-stage" aria-label="The form, moving">
-          <div className="movement-figure">
-            <MovingFigure
-              track={track}
-              view={view}
-              scale={1.38}
-              playing={playing}
-              at={at}
-              label={`${form.names.english[0]}, as it is done`}
-              onTime={setTime}
-            />
-          </div>
-          <p className="movement-said" aria-hidden>
-            {phase?.call}
-          </p>
-          <div className="movement-stage-keys">
-            <Button
-              type="text"
-              icon={playing ? <PauseOutlined /> : <CaretRightOutlined />}
-              aria-label={playing ? 'Stand still' : 'Move'}
-              onClick={() => setPlaying(!playing)}
-            />
-            <ViewChoice view={view} onView={setView} />
-          </div>
-        </section>
+        <Stage
+          track={track}
+          name={name}
+          label="The form, moving"
+          said={phase?.call}
+          scale={1.38}
+          at={at}
+          playing={playing}
+          onPlaying={setPlaying}
+          onTime={setTime}
+        />
       </div>
       <div className="form-known">
         <span>As far as it is known</span>
