@@ -6,6 +6,8 @@ import react from '@vitejs/plugin-react';
 import type { Browser, Page } from 'puppeteer-core';
 import { build } from 'vite';
 import { openBrowser, openHouse, openPage } from '../e2e/house';
+import { readRepertoire } from '../server/repertoire';
+import { longPlan } from './longPlan';
 
 /** Measures in a real browser: the wall, and ten figures moving at once. Needs a built interface (npm run build). */
 
@@ -18,6 +20,30 @@ const WATCHING = `
     .observe({ type: 'longtask' });
   requestAnimationFrame(function frame() { window.seen.frames += 1; requestAnimationFrame(frame); });
 `;
+
+/** Presses + and - in turn, and watches the end of the class and the words of the tide. Sent as text, like the above. */
+const KEYSTROKES = `(async () => {
+  const ends = () => document.querySelector('[data-testid="ends"]').textContent;
+  const tide = () => document.querySelector('.tide canvas').getAttribute('aria-label');
+  const until = (changed) => new Promise((resolve) => {
+    const look = () => (changed() || performance.now() > limit ? resolve(performance.now()) : requestAnimationFrame(look));
+    look();
+  });
+  let limit = 0;
+  const moved = [], judged = [];
+  for (let press = 0; press < 12; press += 1) {
+    const [before, drawn] = [ends(), tide()];
+    const start = performance.now();
+    limit = start + 3000;
+    document.activeElement.dispatchEvent(
+      new KeyboardEvent('keydown', { key: press % 2 === 0 ? '+' : '-', bubbles: true }),
+    );
+    moved.push((await until(() => ends() !== before)) - start);
+    judged.push((await until(() => tide() !== drawn)) - start);
+    await new Promise((resolve) => setTimeout(resolve, 700));
+  }
+  return { moved, judged };
+})()`;
 
 /** Frames drawn in a while, and the longest tasks meanwhile, in milliseconds. */
 async function watch(page: Page, ms: number, meanwhile: () => Promise<void> = async () => {}) {
@@ -100,9 +126,36 @@ async function tenFigures(browser: Browser): Promise<void> {
   }
 }
 
+/** How long a keystroke takes in a class of 60 lines: until its minutes have moved, and until it has been judged anew. */
+async function keystrokes(browser: Browser): Promise<void> {
+  const house = await openHouse();
+  try {
+    const plan = longPlan(readRepertoire(join(import.meta.dirname, '..', 'repertoire')));
+    const session = { ...plan, id: 'sixty-lines', title: 'Sixty', groupId: null, date: null, startsAt: '19:00' };
+    await fetch(`${house.url}/api/sessions`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ session }),
+    });
+    const { page } = await openPage(browser);
+    await page.goto(`${house.url}/sessions/sixty-lines`, { waitUntil: 'networkidle0' });
+    await page.waitForSelector('.noticed');
+    await page.focus('[data-line="line-7"]');
+    const { moved, judged } = (await page.evaluate(KEYSTROKES)) as { moved: number[]; judged: number[] };
+    const median = (of: number[]) => of.toSorted((a, b) => a - b)[Math.floor(of.length / 2)] ?? 0;
+    console.log(
+      `a keystroke in a class of 60 lines: minutes moved after ${median(moved).toFixed(0)} ms (worst ${Math.max(...moved).toFixed(0)}), tide drawn anew after ${median(judged).toFixed(0)} ms (medians of ${moved.length})`,
+    );
+    await page.close();
+  } finally {
+    await house.close();
+  }
+}
+
 const browser = await openBrowser();
 try {
   await wall(browser);
+  await keystrokes(browser);
   await tenFigures(browser);
 } finally {
   await browser.close();

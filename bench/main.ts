@@ -61,7 +61,7 @@ function engineFigures(): void {
   const judge = (of: Plan, known: FindMovement) => {
     const answer = timelineOf(of, known);
     if (!answer.ok) throw new Error('the bench plan cannot be timed');
-    const pieces = sessionDemand(answer.timeline, known);
+    const pieces = sessionDemand(of, answer.timeline, known);
     return [sessionStrain(pieces, 'steady'), readinessGaps(pieces), runsOf(pieces, 'overhead')];
   };
   // What is worked out of a movement is remembered with it, so a cold run has movements nobody has seen yet.

@@ -8,6 +8,7 @@ export const demoGroups: readonly Group[] = [
     place: 'The Tram Shed, Wendlebrook, main hall',
     meets: 'Evenings, 19:00',
     about: 'Fourteen adults, mixed, third term. Two mind a knee. Sprung wooden floor; the choir has the hall at 20:00.',
+    asked: { strength: 'steady', paceLeast: 4, paceMost: 9 },
   },
   {
     id: 'tram-shed-morning',
@@ -15,6 +16,7 @@ export const demoGroups: readonly Group[] = [
     place: 'The Tram Shed, Wendlebrook, side room',
     meets: 'Mornings, 10:15',
     about: 'Nine people over sixty, several with stiff shoulders. Chairs along the wall.',
+    asked: { strength: 'steady', paceLeast: 5, paceMost: 10 },
   },
   {
     id: 'depot-yard',
@@ -22,5 +24,6 @@ export const demoGroups: readonly Group[] = [
     place: 'Tar Lane depot, the covered yard',
     meets: 'Lunch break, 12:30',
     about: 'Six to ten drivers and fitters in work boots. Twenty minutes, no lying down, no mats.',
+    asked: { strength: 'steady', paceLeast: 4, paceMost: 10 },
   },
 ];

@@ -1,14 +1,15 @@
 import dayjs from 'dayjs';
 import type { Movement, Role } from '../core/movement/movement';
-import { emptySections, newMovementItem } from '../core/session/defaults';
+import { Block } from '../core/session/block';
+import { emptySections, newMovementItem, newPause } from '../core/session/defaults';
 import { type Item, type MovementItem, Session } from '../core/session/session';
 import type { FindMovement } from '../core/session/timeline';
 
 type Line = readonly [movementId: string, count?: number, change?: Partial<MovementItem>] | Item;
 type Order = Partial<Record<Role, readonly Line[]>>;
 
-const talk = (id: string, seconds: number, note: string): Item => ({ kind: 'talk', id, seconds, note });
-const rest = (id: string, seconds: number): Item => ({ kind: 'rest', id, seconds, note: '' });
+const talk = (id: string, seconds: number, note: string): Item => newPause('talk', id, seconds, note);
+const rest = (id: string, seconds: number): Item => newPause('rest', id, seconds);
 const settled = (seconds: number): Partial<MovementItem> => ({ settle: { kind: 'still', seconds } });
 
 const evening: Order = {
@@ -25,7 +26,7 @@ const evening: Order = {
     ['knee-circles', 8],
     ['ankle-circles', 16],
     ['waist-turns', 20],
-    ['small-squats', 5],
+    ['small-squats', 5, settled(5)],
     ['side-stretch', 3],
     ['bow-rocking', 5],
   ],
@@ -35,9 +36,9 @@ const evening: Order = {
     ['slow-walking', 4, settled(10)],
     ['cloud-hands', 4, { rounds: 3, roundRest: 20, ...settled(15) }],
     rest('shake-out', 40),
-    ['brush-knee', 8, { rounds: 3, roundRest: 20, ...settled(15) }],
-    talk('weight', 120, 'Where is the weight before the foot lifts?'),
-    ['part-the-mane', 6, { rounds: 3, roundRest: 20, ...settled(15) }],
+    talk('weight', 90, 'Where is the weight before the foot lifts?'),
+    ['brush-knee', 4, { ...settled(10), block: 'two-of-the-form' }],
+    ['part-the-mane', 4, { ...settled(10), block: 'two-of-the-form' }],
     ['pushing-waves', 8, settled(10)],
     ['standing-post', 24, { manner: 'follow-along', ...settled(20) }],
   ],
@@ -57,6 +58,15 @@ const evening: Order = {
     ['salute', 1],
   ],
 };
+
+/** Two that follow each other in the form, done together and a little lower each round. */
+const together = Block.parse({
+  id: 'two-of-the-form',
+  name: 'Two of the form',
+  rounds: 4,
+  roundRest: 20,
+  lower: 1,
+});
 
 /** The week before: no mane yet, the waves twice round instead. */
 const weekBefore: Order = {
@@ -117,21 +127,21 @@ const lunch: Order = {
     ['arm-swings', 80],
     ['shoulder-rolls', 4],
     ['neck-turns', 3],
-    ['waist-turns', 16],
+    ['waist-turns', 12],
     ['knee-circles', 8],
-    ['small-squats', 4],
+    ['small-squats', 4, settled(5)],
   ],
   main: [
     ['lift-the-sky', 8, { manner: 'follow-along' }],
-    ['pushing-waves', 6, { manner: 'follow-along' }],
+    ['pushing-waves', 5, { manner: 'follow-along' }],
     ['parting-clouds', 8, { manner: 'follow-along' }],
-    ['one-hand-up', 6, { manner: 'follow-along' }],
+    ['one-hand-up', 5, { manner: 'follow-along' }],
     ['horse-shifts', 5, { manner: 'follow-along' }],
     ['shaking', 60, { manner: 'follow-along' }],
   ],
   'cool-down': [
-    ['raise-and-sink', 6],
-    ['calf-stretch', 20],
+    ['raise-and-sink', 8],
+    ['calf-stretch', 15],
     ['neck-tilts', 15],
     ['pat-the-arms', 16],
   ],
@@ -158,13 +168,14 @@ const dayAfter = (day: string, days: number): string => dayjs(day).add(days, 'da
 
 /** The classes of the demo world around a day: last week's and tonight's evening class, a morning and a lunch break. */
 export function demoSessions(today: string, find: FindMovement): Session[] {
-  const made = (head: Omit<Session, 'breath' | 'sections'>, order: Order): Session =>
+  const made = (head: Omit<Session, 'breath' | 'sections' | 'setAside' | 'family'>, order: Order): Session =>
     Session.parse({
       ...head,
       breath: { in: 1, out: 1 },
       sections: emptySections().map((section) => ({
         ...section,
         items: itemsOf(section.kind, order[section.kind] ?? [], find),
+        blocks: section.kind === 'main' && order === evening ? [together] : [],
       })),
     });
   const atEvening = { groupId: 'tram-shed-evening', startsAt: '19:00', slotMinutes: 60 };

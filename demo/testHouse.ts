@@ -38,7 +38,15 @@ export function openTestHouse(): TestHouse {
       return app.request(path, { method, headers: sent, ...(body === undefined ? {} : { body: text }) });
     },
     contents: () => {
-      const tables = ['groups', 'sessions', 'class_logs', 'class_log_items', 'movements', 'withdrawn_movements'];
+      const tables = [
+        'groups',
+        'sessions',
+        'class_logs',
+        'class_log_items',
+        'movements',
+        'withdrawn_movements',
+        'aside_rules',
+      ];
       return JSON.stringify(tables.map((table) => database.prepare(`SELECT * FROM ${table}`).all()));
     },
     close: () => {

@@ -148,13 +148,17 @@ export async function openPage(
 
 /** Waits until an element's text satisfies a condition, and answers it. */
 export async function textOf(page: Page, selector: string, wanted: RegExp = /./): Promise<string> {
-  await page.waitForFunction(
-    (at: string, pattern: string) => new RegExp(pattern, 's').test(document.querySelector(at)?.textContent ?? ''),
+  // The text that satisfied is answered, not what stands there a moment later: the page may have gone on.
+  const found = await page.waitForFunction(
+    (at: string, pattern: string) => {
+      const text = document.querySelector(at)?.textContent ?? '';
+      return new RegExp(pattern, 's').test(text) ? { text } : null;
+    },
     { timeout: 20_000 },
     selector,
     wanted.source,
   );
-  return page.$eval(selector, (element) => element.textContent ?? '');
+  return (await found.jsonValue())?.text ?? '';
 }
 
 export const testId = (name: string): string => `[data-testid="${name}"]`;

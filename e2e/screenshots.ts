@@ -41,6 +41,28 @@ const teach = async (page: Page) => {
   await pause(1800);
 };
 
+const pressed = async (page: Page, words: string) => {
+  await page.evaluate((wanted: string) => {
+    const all = [...document.querySelectorAll<HTMLElement>('button')];
+    all.find((one) => one.textContent?.trim() === wanted)?.click();
+  }, words);
+};
+
+const fit = async (page: Page) => {
+  await pressed(page, 'Fit');
+  await page.waitForSelector('.compose form');
+  await pressed(page, '45');
+  await page.$eval('.compose form button[type="submit"]', (one) => (one as HTMLElement).click());
+  await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3, { timeout: 60_000 });
+};
+
+const propose = async (page: Page) => {
+  await pressed(page, 'Propose');
+  await page.waitForSelector('.compose form');
+  await page.$eval('.compose form button[type="submit"]', (one) => (one as HTMLElement).click());
+  await page.waitForFunction(() => document.querySelectorAll('[data-proposal]').length === 3, { timeout: 60_000 });
+};
+
 const VIEWS: readonly View[] = [
   { name: 'today', path: '/', ready: '.today-next h2' },
   { name: 'repertoire', path: '/repertoire', ready: '.wall li' },
@@ -56,6 +78,8 @@ const VIEWS: readonly View[] = [
     before: take,
     size: [820, 1180],
   },
+  { name: 'fit', path: '/sessions/evening-week-4', ready: '.tide canvas', before: fit },
+  { name: 'propose', path: '/sessions/evening-week-4', ready: '.tide canvas', light: 'dusk', before: propose },
   { name: 'teach', path: '/teach/evening-week-4', ready: '.teach-begin', light: 'dusk', before: teach },
   { name: 'logbook', path: '/logbook', ready: '.logbook tbody a' },
   { name: 'record', path: '/logbook/evening-week-3-taught', ready: '.log-lines' },

@@ -167,7 +167,7 @@ test('steering: slower, faster, once more, back, skip, and the clock says how fa
 
 test('a new class from nothing is built, taught, written down, and found again after a restart', async () => {
   const { page, forward, faults } = await openWithClock('/sessions', true);
-  await page.click('.sessions header button');
+  await page.click('.sessions header .ant-btn-primary');
   await page.waitForSelector('.class-title');
   await page.click('.class-title', { clickCount: 3 });
   await page.keyboard.type('Yard, wet day');

@@ -40,7 +40,7 @@ function strainOf(items: Item[], regions: readonly Region[], pace = 7): number {
   const find = (id: string) => movements.get(id) ?? made.get(id);
   const answer = timelineOf(plan, find);
   if (!answer.ok) throw new Error(answer.problems.map(({ message }) => message).join());
-  const strain = sessionStrain(sessionDemand(answer.timeline, find), 'steady');
+  const strain = sessionStrain(sessionDemand(plan, answer.timeline, find), 'steady');
   return Math.max(...strain.filter(({ region }) => regions.includes(region)).map(({ percent }) => percent));
 }
 
@@ -125,7 +125,7 @@ describe('balance', () => {
     const plan = Plan.parse({ slotMinutes: 60, breath: { in: 1, out: 1 }, sections: [{ kind: 'main', pace: { from: 7, to: 7, easing: 0 }, items: [line(id, 6)] }] });
     const answer = timelineOf(plan, find);
     if (!answer.ok) throw new Error('a known movement');
-    const pieces = sessionDemand(answer.timeline, find);
+    const pieces = sessionDemand(plan, answer.timeline, find);
     return Math.max(...pieces.map(({ demand }) => demand.balance));
   };
   test('ranks as an instructor ranks it', () => {

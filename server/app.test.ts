@@ -32,9 +32,11 @@ describe('what is there', () => {
   test('the API describes every path it answers, with the fields of a session', async () => {
     const document = await (await house.ask('GET', '/api/openapi.json')).json();
     expect(Object.keys(document.paths).sort()).toEqual([
+      '/api/asides',
       '/api/compute/timeline',
       '/api/forms',
       '/api/groups',
+      '/api/groups/{id}/asked',
       '/api/library',
       '/api/logs',
       '/api/logs/{id}',
@@ -43,8 +45,11 @@ describe('what is there', () => {
       '/api/movements/traits',
       '/api/movements/{id}',
       '/api/movements/{id}/restore',
+      '/api/passages',
+      '/api/passages/{id}',
       '/api/schema/movement.json',
       '/api/sessions',
+      '/api/sessions/file',
       '/api/sessions/{id}',
       '/api/sessions/{id}/restore',
     ]);

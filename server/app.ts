@@ -9,15 +9,20 @@ import type { Form } from '../core/movement/form';
 import type { Movement } from '../core/movement/movement';
 import { BODY_LIMIT, jsonOnly, localOnly, sealed } from './guard';
 import { problem, Refusal } from './problem';
+import { asideRoutes } from './routes/asides';
+import { classFileRoutes } from './routes/classFiles';
 import { computeRoutes } from './routes/compute';
 import { groupRoutes } from './routes/groups';
 import { logRoutes } from './routes/logs';
 import { movementRoutes } from './routes/movements';
+import { passageRoutes } from './routes/passages';
 import { router } from './routes/router';
 import { sessionRoutes } from './routes/sessions';
+import { asideStore } from './store/asides';
 import { groupStore } from './store/groups';
 import { logStore } from './store/logs';
 import { movementStore } from './store/movements';
+import { passageStore } from './store/passages';
 import { sessionStore } from './store/sessions';
 
 export interface House {
@@ -79,8 +84,11 @@ export function createApp({ database, movements: shipped, forms, webFolder }: Ho
   app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.all().length }));
   app.route('/', movementRoutes(movements, forms));
   app.route('/', groupRoutes(groups));
+  app.route('/', classFileRoutes(database, sessions, movements));
   app.route('/', sessionRoutes(sessions, groups, find));
   app.route('/', logRoutes(logs, sessions));
+  app.route('/', asideRoutes(asideStore(database)));
+  app.route('/', passageRoutes(passageStore(database)));
   app.route('/', computeRoutes(find));
   app.doc31('/api/openapi.json', {
     openapi: '3.1.0',

@@ -2,6 +2,7 @@ import { createRoot } from 'react-dom/client';
 import { writtenSide } from '../../core/movement/cycleFor';
 import { Movement } from '../../core/movement/movement';
 import { walkMovement } from '../../core/movement/walkMovement';
+import type { Bench } from '../../core/session/findings/finding';
 import { judgeClass } from '../../core/session/findings/judge';
 import { trackAtPace } from '../../core/session/trackAtPace';
 import { putOn } from '../../web/app/lights';
@@ -24,6 +25,14 @@ const everything = import.meta.glob('../../repertoire/*.json', { eager: true, im
 const repertoire = Object.values(everything).map((file) => Movement.parse(file));
 const plan = longPlan(repertoire);
 
+const benchOf = (movements: ReadonlyMap<string, Movement>): Bench => ({
+  find: (id) => movements.get(id),
+  offered: [...movements.values()],
+  strength: 'steady',
+  pace: { least: 3, most: 10 },
+  known: new Set(),
+});
+
 /** Judging a 60-item class in this browser, milliseconds: with movements nobody has seen yet, and after one edit. */
 function judging(runs: number): { cold: number; edited: number } {
   const median = (of: number[]) => of.toSorted((a, b) => a - b)[Math.floor(of.length / 2)] ?? 0;
@@ -34,11 +43,11 @@ function judging(runs: number): { cold: number; edited: number } {
   };
   const cold = Array.from({ length: runs }, () => {
     const fresh = new Map(structuredClone(repertoire).map((movement) => [movement.id, movement]));
-    return timed(() => judgeClass(plan, (id) => fresh.get(id), 'steady'));
+    return timed(() => judgeClass(plan, benchOf(fresh)));
   });
   const known = new Map(repertoire.map((movement) => [movement.id, movement]));
   const edited = Array.from({ length: runs * 3 }, (_, count) =>
-    timed(() => judgeClass(oneEdit(plan, count), (id) => known.get(id), 'steady')),
+    timed(() => judgeClass(oneEdit(plan, count), benchOf(known))),
   );
   return { cold: median(cold), edited: median(edited) };
 }

@@ -1,4 +1,4 @@
-import type { BodySize } from './bodySize';
+import { type BodySize, USUAL_BODY } from './bodySize';
 import { leant, toRoom, turned } from './frame';
 import type { FootPlace } from './stance';
 import { along, type Vec } from './vector';
@@ -19,8 +19,17 @@ export interface FootPoints {
   readonly forward: Vec;
 }
 
-/** The points of a foot in the room. */
+const STANDING = new WeakMap<FootPlace, FootPoints>();
+
+/** The points of a foot in the room. A foot of the usual body that stays where it is is reckoned once. */
 export function footPoints(foot: FootPlace, size: BodySize): FootPoints {
+  if (size !== USUAL_BODY) return pointsOf(foot, size);
+  const known = STANDING.get(foot) ?? pointsOf(foot, size);
+  STANDING.set(foot, known);
+  return known;
+}
+
+function pointsOf(foot: FootPlace, size: BodySize): FootPoints {
   const level = turned(foot.angle);
   const sole = leant(level, -foot.pitch, 0);
   const pivotAt = PIVOT[foot.contact] * size.footLength;

@@ -34,16 +34,12 @@ const shoulderOf = (pose: Pose, body: Armless, side: Side, outward: Vec): Vec =>
 function layArm(pose: Pose, body: Armless, side: Side, other: LaidArm | null): LaidArm {
   const { size, chestFrame } = body;
   const outward = outwardOf(chestFrame, side);
+  const sideFrame: Frame = { right: outward, forward: chestFrame.forward, up: chestFrame.up };
   const shoulder = shoulderOf(pose, body, side, outward);
   const hand: HandPose = pose.hands[side];
-  const [out, forward, up] = hand.at;
-  const free = along(shoulder, toRoom({ ...chestFrame, right: outward }, [out, forward, up]), size.arm);
+  const free = along(shoulder, toRoom(sideFrame, hand.at), size.arm);
   const target = hand.rests === null ? free : (siteInRoom(hand.rests, side, body, other) ?? free);
-  const pole = toRoom({ ...chestFrame, right: outward }, [
-    0.25 + hand.elbow,
-    -0.3 * (1 - hand.elbow * 0.5),
-    -(1.05 - hand.elbow),
-  ]);
+  const pole = toRoom(sideFrame, [0.25 + hand.elbow, -0.3 * (1 - hand.elbow * 0.5), -(1.05 - hand.elbow)]);
   const { middle, end, short } = limb(shoulder, target, size.upperArm, size.forearm, pole);
   const reach = unit(subtract(end, middle), [0, 0, -1]);
   const palm = palmNormal(hand.palm, chestFrame, outward);

@@ -15,7 +15,11 @@ export function siteInRoom(site: Site, side: Side, body: Armless, other: LaidArm
     const [out, forward, up] = place.offset;
     return add(
       from,
-      toRoom({ ...frame, right: outwardOf(frame, side) }, [out * height, forward * height, up * height]),
+      toRoom({ right: outwardOf(frame, side), forward: frame.forward, up: frame.up }, [
+        out * height,
+        forward * height,
+        up * height,
+      ]),
     );
   };
   const onLeg = (of: Side): Vec => {

@@ -1,3 +1,4 @@
+import { Approach, CARRIED } from './approach';
 import { type BodySize, legLength, USUAL_BODY, USUAL_HEIGHT } from './bodySize';
 import { addMass, legMass, type Mass, shifted, upperMass } from './centreOfMass';
 import { type FootPoints, footPoints, type Point } from './foot';
@@ -35,8 +36,6 @@ const COUNTER_LEAN = 1.5;
 /** How often the pelvis is moved until mass and pressure meet, and how near is near enough, metres. */
 const MOST_STEPS = 8;
 const NEAR = 1e-5;
-/** Share of the mass that goes where the pelvis goes: all but the lower parts of the legs. */
-const CARRIED = 0.86;
 /** Height of the hip joints on a chair, in body heights: thighs level, shins upright. */
 const SEATED_HIPS = 0.29;
 
@@ -108,8 +107,8 @@ function pelvisHeight(pose: Pose, x: number, y: number, frame: Frame, feet: Reco
     const out = (side === 'left' ? -1 : 1) * (size.hipJoints / 2);
     const [dx, dy, dz] = scale(frame.right, out);
     const { ankle } = feet[side];
-    const level = Math.hypot(x + dx - ankle[0], y + dy - ankle[1]);
-    return ankle[2] + Math.sqrt(Math.max(0, reach * reach - level * level)) - dz;
+    const [awayX, awayY] = [x + dx - ankle[0], y + dy - ankle[1]];
+    return ankle[2] + Math.sqrt(Math.max(0, reach * reach - awayX * awayX - awayY * awayY)) - dz;
   };
   const { left, right } = pose.load;
   if (left === right) return Math.min(by('left'), by('right'));
@@ -158,10 +157,14 @@ export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
     left: layLeg(subtract(pelvis, half), feet.left, poles.left, size),
     right: layLeg(add(pelvis, half), feet.right, poles.right, size),
   });
+  const spineAt = (pelvis: Vec): Skeleton['spine'] => {
+    const [low, middle, high, neck] = upper.spine;
+    return [add(low, pelvis), add(middle, pelvis), add(high, pelvis), add(neck, pelvis)];
+  };
   const bodyAt = (pelvis: Vec, legs: Skeleton['legs']): Armless & { crown: Vec } => ({
     size,
     pelvis,
-    spine: upper.spine.map((joint) => add(joint, pelvis)) as unknown as Skeleton['spine'],
+    spine: spineAt(pelvis),
     head: add(upper.head, pelvis),
     crown: add(upper.crown, pelvis),
     pelvisFrame: upper.pelvisFrame,
@@ -176,28 +179,43 @@ export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
   const whole = !SIDES.some((side) => holdsBelow(pose.hands[side].rests));
   const carried = whole ? layUpper(pose, bodyAt(ORIGIN, legsAt([0, 0, size.leg]))) : null;
 
-  const stand = (x: number, y: number): Skeleton => {
+  const legsUnder = (x: number, y: number) => {
     const pelvis: Vec = [x, y, heightAt(x, y)];
-    const legs = legsAt(pelvis);
-    const body = bodyAt(pelvis, legs);
-    const { arms, mass } = carried ? moved(carried, pelvis) : layUpper(pose, body);
+    return { pelvis, legs: legsAt(pelvis) };
+  };
+  const stand = ({ pelvis, legs }: ReturnType<typeof legsUnder>): Skeleton => {
+    const { arms, mass } = carried ? moved(carried, pelvis) : layUpper(pose, bodyAt(pelvis, legs));
     const centre = addMass(mass, legMass(legs));
-    return { ...body, arms, centreOfMass: centre, centreOfPressure: pressure ?? [centre[0], centre[1]] };
+    // Written out rather than spread: bodies are stood by the thousand.
+    return {
+      size,
+      pelvis,
+      spine: spineAt(pelvis),
+      head: add(upper.head, pelvis),
+      crown: add(upper.crown, pelvis),
+      pelvisFrame: upper.pelvisFrame,
+      chestFrame: upper.chestFrame,
+      headFrame: upper.headFrame,
+      legs,
+      arms,
+      centreOfMass: centre,
+      centreOfPressure: pressure ?? [centre[0], centre[1]],
+    };
   };
 
-  if (pose.seat || pressure === null) return stand(pose.seat?.x ?? 0, pose.seat?.y ?? 0);
+  if (pose.seat || pressure === null) return stand(legsUnder(pose.seat?.x ?? 0, pose.seat?.y ?? 0));
   // The first guess already knows how far the upper body's mass hangs out from the pelvis.
   const [ox, oy] = carried ? carried.mass.moment : ORIGIN;
-  let [x, y] = [pressure[0] - ox / CARRIED, pressure[1] - oy / CARRIED];
+  let at = legsUnder(pressure[0] - ox / CARRIED, pressure[1] - oy / CARRIED);
+  const search = new Approach();
   for (let step = 0; step < MOST_STEPS; step += 1) {
-    const pelvis: Vec = [x, y, heightAt(x, y)];
-    const legs = legsAt(pelvis);
+    const { pelvis, legs } = at;
     const mass = carried ? shifted(carried.mass, pelvis) : layUpper(pose, bodyAt(pelvis, legs)).mass;
     const [cx, cy] = addMass(mass, legMass(legs));
     const [dx, dy] = [pressure[0] - cx, pressure[1] - cy];
     if (dx * dx + dy * dy < NEAR * NEAR) break;
-    x += dx / CARRIED;
-    y += dy / CARRIED;
+    const [sx, sy] = search.step(dx, dy);
+    at = legsUnder(pelvis[0] + sx, pelvis[1] + sy);
   }
-  return stand(x, y);
+  return stand(at);
 }

@@ -21,13 +21,17 @@ export interface Support {
 /** The distance of a point inside a polygon from its nearest edge; negative outside. */
 function insideBy(hull: readonly Point[], [x, y]: Point): number {
   let turn = 0;
-  const edges = hull.map((from, index) => {
-    const to = hull[(index + 1) % hull.length] as Point;
+  let [leftmost, rightmost] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  let from = hull.at(-1) as Point;
+  for (const to of hull) {
     turn += from[0] * to[1] - to[0] * from[1];
     const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
-    return (dx * (y - from[1]) - dy * (x - from[0])) / (Math.hypot(dx, dy) || 1);
-  });
-  return Math.min(...edges.map((edge) => (turn > 0 ? edge : -edge)));
+    const aside = (dx * (y - from[1]) - dy * (x - from[0])) / (Math.sqrt(dx * dx + dy * dy) || 1);
+    leftmost = Math.min(leftmost, aside);
+    rightmost = Math.max(rightmost, aside);
+    from = to;
+  }
+  return turn > 0 ? leftmost : -rightmost;
 }
 
 /**
@@ -37,8 +41,7 @@ function insideBy(hull: readonly Point[], [x, y]: Point): number {
 export function supportOf(pose: Pose, body: Skeleton, size: BodySize = USUAL_BODY): Support {
   const points: [number, number][] = [];
   for (const side of SIDES) {
-    if (pose.load[side] >= LEAST_LOAD)
-      points.push(...contactPatch(pose.feet[side], size).map(([x, y]): [number, number] => [x, y]));
+    if (pose.load[side] >= LEAST_LOAD) for (const [x, y] of contactPatch(pose.feet[side], size)) points.push([x, y]);
     if (bearsWeight(pose.hands[side].rests)) points.push([body.arms[side].wrist[0], body.arms[side].wrist[1]]);
   }
   if (pose.seat) {

@@ -7,6 +7,7 @@ import type { Skeleton } from '../body/skeleton';
 import { supportOf } from '../body/support';
 import type { LaidArm } from '../body/upperBody';
 import { subtract, type Vec } from '../body/vector';
+import { wrapAngle } from '../body/wrapAngle';
 import { CHANNELS, type ChannelValues, channelIndex } from './channels';
 
 /** What a pose asks of the body at one instant. */
@@ -18,6 +19,10 @@ export interface Demand {
   readonly overhead: Readonly<Record<Side, boolean>>;
   readonly oneLeg: Side | null;
   readonly headLow: boolean;
+  /** Degrees the pelvis is turned from the front, clockwise. */
+  readonly facing: number;
+  /** The bend of the more loaded knee, degrees; 0 on a chair. */
+  readonly sink: number;
 }
 
 const clamp = (value: number): number => Math.min(1, Math.max(0, value));
@@ -58,7 +63,8 @@ function gravityMoment({ shoulder, elbow, wrist, tip }: LaidArm, from: 'shoulder
     const fore = MASS.forearm.share * (elbow[axis] + (wrist[axis] - elbow[axis]) * MASS.forearm.at - root[axis]);
     return upper + fore + MASS.hand.share * (wrist[axis] + (tip[axis] - wrist[axis]) * MASS.hand.at - root[axis]);
   };
-  return Math.hypot(level(0), level(1)) / (STRAIGHT[from] * height);
+  const [x, y] = [level(0), level(1)];
+  return Math.sqrt(x * x + y * y) / (STRAIGHT[from] * height);
 }
 
 /**
@@ -147,5 +153,7 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
           (side) => pose.load[side] >= 90 && pose.feet[side === 'left' ? 'right' : 'left'].contact === 'off',
         ) ?? null),
     headLow: body.head[2] < body.pelvis[2],
+    facing: wrapAngle(pose.heading),
+    sink: seated ? 0 : pose.sink,
   };
 }

@@ -51,8 +51,14 @@ export function jointAngles({ pose, body }: { pose: Pose; body: Skeleton }): Joi
   };
 }
 
-const apart = (a: readonly number[], b: readonly number[]): number =>
-  Math.sqrt(a.reduce((sum, value, index) => sum + (value - (b[index] ?? 0)) ** 2, 0));
+function apart(a: readonly number[], b: readonly number[]): number {
+  let sum = 0;
+  for (let axis = 0; axis < a.length; axis += 1) {
+    const by = (a[axis] as number) - (b[axis] as number);
+    sum += by * by;
+  }
+  return Math.sqrt(sum);
+}
 
 /** Adds how far each channel is moved from one moment to the next, degrees, to `moved`. */
 export function travelled(a: JointAngles, b: JointAngles, moved: number[]): void {
@@ -60,15 +66,16 @@ export function travelled(a: JointAngles, b: JointAngles, moved: number[]): void
     const index = channelIndex(region, side);
     moved[index] = (moved[index] ?? 0) + degrees;
   };
-  const [hinge, round, bend, turn] = [0, 1, 2, 3].map((axis) => Math.abs((a.spine[axis] ?? 0) - (b.spine[axis] ?? 0)));
+  const spine = (axis: 0 | 1 | 2 | 3) => Math.abs(a.spine[axis] - b.spine[axis]);
+  const [hinge, round, bend, turn] = [spine(0), spine(1), spine(2), spine(3)];
   const pelvis = apart(a.hips, b.hips);
   add('neck', null, apart(a.head, b.head));
-  add('upper-back', null, (round ?? 0) + (turn ?? 0) + (bend ?? 0) / 2);
-  add('low-back', null, (hinge ?? 0) + (bend ?? 0) + (turn ?? 0) / 2 + pelvis);
+  add('upper-back', null, round + turn + bend / 2);
+  add('low-back', null, hinge + bend + turn / 2 + pelvis);
   for (const side of SIDES) {
     const [from, to] = [a.sides[side], b.sides[side]];
     const knee = Math.abs(from.knee - to.knee);
-    const ankle = Math.hypot(from.ankle - to.ankle, from.footAngle - to.footAngle);
+    const ankle = Math.sqrt((from.ankle - to.ankle) ** 2 + (from.footAngle - to.footAngle) ** 2);
     const arm = angleBetween(from.upperArm, to.upperArm) + apart(from.shoulder, to.shoulder);
     add('shoulders', side, arm);
     add('elbows', side, Math.abs(from.elbow - to.elbow));

@@ -1,12 +1,14 @@
 import equal from 'fast-deep-equal';
+import { mirrorNumber } from '../body/mirrorNumber';
 import type { Pose } from '../body/pose';
 import type { Side } from '../body/side';
 import { phasesFor, writtenSide } from '../movement/cycleFor';
+import { knownWalk } from '../movement/knownWalk';
 import type { Movement } from '../movement/movement';
 import type { PartName } from '../movement/parts';
 import type { Pass } from '../movement/pass';
 import type { Stride } from '../movement/stride';
-import { type PartStride, walkMovement } from '../movement/walkMovement';
+import type { PartStride } from '../movement/walkMovement';
 import { MIRRORED } from './channels';
 import type { Demand } from './demandAt';
 import { type StrideDemand, strideDemand } from './strideDemand';
@@ -24,10 +26,13 @@ const swapSides = <Value>({ left, right }: Readonly<Record<Side, Value>>) => ({ 
 
 /** What the mirror image asks: the same, of the other side. */
 export function mirrorDemand(demand: Demand): Demand {
-  const { channels, overhead, oneLeg } = demand;
+  const { channels, balance, overhead, oneLeg, headLow, facing, sink } = demand;
   return {
-    ...demand,
     channels: MIRRORED.map((index) => channels[index] ?? 0),
+    balance,
+    headLow,
+    facing: mirrorNumber(facing),
+    sink,
     overhead: swapSides(overhead),
     oneLeg: oneLeg === null ? null : oneLeg === 'left' ? 'right' : 'left',
   };
@@ -38,30 +43,13 @@ const mirrorStride = ({ pieces, moved }: StrideDemand): StrideDemand => ({
   moved: MIRRORED.map((index) => moved[index] ?? 0),
 });
 
-/** What is known of a movement: its walks and what their strides ask. Kept as long as the movement itself. */
-interface Known {
-  readonly walks: Map<string, readonly PartStride[]>;
-  readonly demands: Map<string, StrideDemand | null>;
-}
-const KNOWN = new WeakMap<Movement, Known>();
+/** What the strides of a movement ask. Kept as long as the movement itself. */
+const KNOWN = new WeakMap<Movement, Map<string, StrideDemand | null>>();
 
-function knownOf(movement: Movement): Known {
-  const known = KNOWN.get(movement);
-  if (known) return known;
-  const fresh: Known = { walks: new Map(), demands: new Map() };
-  KNOWN.set(movement, fresh);
-  return fresh;
-}
-
-function walkOf(movement: Movement, direction: Pass['direction']): readonly PartStride[] {
-  const { walks } = knownOf(movement);
-  const key = String(direction);
-  const known = walks.get(key);
-  if (known) return known;
-  const cycles = movement.laterality.sides.kind === 'alternating' ? 4 : 2;
-  const walk = walkMovement(movement, { side: writtenSide(movement), direction, cycles });
-  walks.set(key, walk);
-  return walk;
+function knownOf(movement: Movement): Map<string, StrideDemand | null> {
+  const known = KNOWN.get(movement) ?? new Map<string, StrideDemand | null>();
+  KNOWN.set(movement, known);
+  return known;
 }
 
 /** Whether two strides are the same but for where in the room they are done. */
@@ -87,7 +75,7 @@ function strideFor(
   { part, phase, direction, first }: PhaseKey,
   turnedRound: boolean,
 ): PartStride | null {
-  const walk = walkOf(movement, direction);
+  const walk = knownWalk(movement, direction);
   const found = walk.filter((stride) => stride.part === part && stride.phase === phase);
   // An alternating movement is walked left, right, left, right: the second time on each side is the usual one.
   const alternating = movement.laterality.sides.kind === 'alternating';
@@ -100,7 +88,7 @@ function strideFor(
  * is the mirror image, exactly.
  */
 export function phaseDemand(movement: Movement, key: PhaseKey): StrideDemand | null {
-  const { demands } = knownOf(movement);
+  const demands = knownOf(movement);
   const name = `${key.part} ${key.phase} ${key.side} ${key.direction} ${key.first}`;
   const known = demands.get(name);
   if (known !== undefined) return known;

@@ -22,6 +22,7 @@ export const SessionSummary = z.object({
   date: z.string().nullable(),
   startsAt: z.string(),
   slotMinutes: z.number().int(),
+  family: z.string().nullable(),
   /** Planned length by the engine, milliseconds. */
   totalMs: z.number().int(),
   lines: z.number().int(),
@@ -64,6 +65,10 @@ export type Library = z.infer<typeof Library>;
 /** A movement and the version it was made from; null for a new one. */
 export const MovementSave = z.object({ movement: Movement, basedOn: z.string().nullable() });
 export type MovementSave = z.infer<typeof MovementSave>;
+
+/** The text of a file with a class, and the id it is added under. */
+export const ClassFileText = z.object({ text: z.string().min(1), id: z.string().regex(/^[a-z0-9-]{3,60}$/) });
+export type ClassFileText = z.infer<typeof ClassFileText>;
 
 /** The text of a file of movements. */
 export const MovementFile = z.object({ format: z.enum(['json', 'csv']), text: z.string().min(1) });

@@ -1,4 +1,19 @@
 import { z } from 'zod';
+import { STRENGTHS } from '../demand/ceilings';
+
+/** How much may be asked of a group: which ceilings it is judged by, and the breath paces it is at ease with. */
+export const GroupAsked = z
+  .object({
+    strength: z.enum(STRENGTHS),
+    /** Breaths per minute. */
+    paceLeast: z.number().min(2).max(30),
+    paceMost: z.number().min(2).max(30),
+  })
+  .refine(({ paceLeast, paceMost }) => paceLeast < paceMost, {
+    path: ['paceMost'],
+    message: 'the quickest pace must be quicker than the slowest',
+  });
+export type GroupAsked = z.infer<typeof GroupAsked>;
 
 /** Who is taught, where and when they usually meet. */
 export const Group = z.object({
@@ -8,5 +23,9 @@ export const Group = z.object({
   /** When they meet, in the instructor's own words. */
   meets: z.string().max(120),
   about: z.string().max(400),
+  asked: GroupAsked,
 });
 export type Group = z.infer<typeof Group>;
+
+/** What is asked of a class that is nobody's yet. Conventions. */
+export const USUAL_ASKED: GroupAsked = { strength: 'steady', paceLeast: 3, paceMost: 10 };

@@ -61,7 +61,8 @@ function footWork(side: Side, from: Pose, to: Pose, phase: Phase): FootWork {
  */
 export function strideOf(phase: Phase, posture: Posture, from: Pose): WrittenStride {
   const next = changePosture(posture, phase.to);
-  return { ...strideTo(phase, from, standIn(next, from, phase.to)), posture: next };
+  const { to, feet } = strideTo(phase, from, standIn(next, from, phase.to));
+  return { phase, from, to, feet, posture: next };
 }
 
 /** The stride from one pose to another. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { type Movement, usualName } from '../movement/movement';
+import { lineTimes, segmentsOf } from '../session/lineTimes';
 import type { Timeline } from '../session/segment';
 import { Session } from '../session/session';
 import type { FindMovement } from '../session/timeline';
@@ -50,10 +51,11 @@ const titleOf = (kind: string, note: string, movement: Movement | undefined): st
 
 /** Sets what was done against what was planned, line by line in the planned order. */
 export function loggedItems(plan: Session, timeline: Timeline, teaching: Teaching, find: FindMovement): LoggedItem[] {
-  return timeline.items.map(({ itemId, section, lengthMs, first, end }) => {
+  return [...lineTimes(timeline).values()].map((line) => {
+    const { itemId, section, lengthMs } = line;
     const item = plan.sections[section]?.items.find(({ id }) => id === itemId);
     const movement = item?.kind === 'movement' ? find(item.movementId) : undefined;
-    const plannedTimes = timeline.segments.slice(first, end).filter(({ completes }) => completes).length;
+    const plannedTimes = segmentsOf(timeline, line).filter(({ completes }) => completes).length;
     const actualMs = Math.round(teaching.spent[itemId] ?? 0);
     const doneTimes = teaching.completed[itemId] ?? 0;
     return {

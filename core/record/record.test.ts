@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { newPause } from '../session/defaults';
 import { segmentAt } from '../session/segmentAt';
 import { Session } from '../session/session';
 import { beats, laid, line, movement, natural, plan } from '../testing/sample';
@@ -14,7 +15,7 @@ const repertoire = [movement(), movement({ id: 'swing', parts: { cycle: [beats(4
 const thePlan = plan([
   line({ id: 'lift', count: 3 }),
   line({ id: 'swing', movementId: 'swing', count: 5 }),
-  { kind: 'rest', id: 'rest', seconds: 10, note: '' },
+  newPause('rest', 'rest', 10),
 ]);
 const timeline = laid(thePlan, ...repertoire);
 const at = (ms: number): Teaching => advance(timeline, beginTeaching(), ms);

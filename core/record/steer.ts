@@ -9,8 +9,8 @@ const TEMPO_STEP = 0.08;
 const TEMPO_RANGE = { least: 0.5, most: 2 } as const;
 
 const itemIndexAt = (timeline: Timeline, ms: number): number => {
-  const current = timeline.segments[segmentAt(timeline, ms)];
-  return timeline.items.findIndex(({ itemId }) => itemId === current?.itemId);
+  const here = segmentAt(timeline, ms);
+  return timeline.items.findIndex(({ first, end }) => first <= here && here < end);
 };
 
 /** Stops the plan; the room's clock runs on. Pressed again, goes on. */
@@ -40,9 +40,8 @@ export function onceMore(timeline: Timeline, teaching: Teaching): Teaching {
   const here = segmentAt(timeline, teaching.planMs);
   const current = timeline.segments[here];
   if (!current) return teaching;
-  const earlier = timeline.segments
-    .slice(0, here)
-    .filter(({ itemId, kind }) => itemId === current.itemId && kind === 'move');
+  const visit = timeline.items[itemIndexAt(timeline, teaching.planMs)];
+  const earlier = timeline.segments.slice(visit?.first ?? here, here).filter(({ kind }) => kind === 'move');
   if (current.kind !== 'move') return goTo(teaching, repetitionStart(earlier, earlier.at(-1)));
   const same = earlier.findLast(
     (segment) =>

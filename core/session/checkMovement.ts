@@ -69,6 +69,15 @@ function footworkNotes(movement: Movement, variant: string | null): MovementNote
   return [...notes.values()];
 }
 
+const FOOTWORK = new WeakMap<Movement, readonly MovementNote[]>();
+
+/** What the feet and joints of a movement do that they should not, on every side and in every direction; found once for each. */
+export function footworkOf(movement: Movement): readonly MovementNote[] {
+  const notes = FOOTWORK.get(movement) ?? footworkNotes(movement, null);
+  FOOTWORK.set(movement, notes);
+  return notes;
+}
+
 function callNotes(movement: Movement): MovementNote[] {
   return Object.entries(movement.parts).flatMap(([part, phases]) =>
     (phases ?? []).flatMap((phase, index) => {
@@ -90,7 +99,7 @@ function callNotes(movement: Movement): MovementNote[] {
 export function checkMovement(movement: Movement): MovementNote[] {
   const missing = impliedCautions(movement).filter((caution) => !movement.cautions.includes(caution));
   return [
-    ...footworkNotes(movement, null),
+    ...footworkOf(movement),
     ...movement.variants.flatMap(({ id }) => footworkNotes(variantOf(movement, id), id)),
     ...callNotes(movement),
     ...missing.map((caution) => ({

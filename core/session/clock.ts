@@ -1,4 +1,4 @@
-import type { Segment, Timeline } from './segment';
+import type { LaidBridge, Segment, Timeline } from './segment';
 
 type Place = Omit<Segment, 'startMs' | 'lengthMs'>;
 
@@ -16,39 +16,42 @@ export class TimelineClock {
     return this.#now - this.#sectionStart;
   }
 
-  get #ms(): number {
+  /** Where the class stands, in whole milliseconds. */
+  get ms(): number {
     return Math.round(this.#now * 1000);
   }
 
   section(kind: string, fill: () => void): void {
-    const startMs = this.#ms;
+    const startMs = this.ms;
     this.#sectionStart = this.#now;
     fill();
-    this.#timeline.sections.push({ kind, startMs, lengthMs: this.#ms - startMs });
+    this.#timeline.sections.push({ kind, startMs, lengthMs: this.ms - startMs });
   }
 
-  item(itemId: string, section: number, fill: () => void): void {
-    const startMs = this.#ms;
+  /** @param fill lays the line and answers the steps into it */
+  item(itemId: string, section: number, fill: () => LaidBridge | null): void {
+    const startMs = this.ms;
     const first = this.#timeline.segments.length;
-    fill();
+    const bridge = fill();
     const end = this.#timeline.segments.length;
-    this.#timeline.items.push({ itemId, section, startMs, lengthMs: this.#ms - startMs, first, end });
+    this.#timeline.items.push({ itemId, section, startMs, lengthMs: this.ms - startMs, first, end, bridge });
   }
 
   segment(seconds: number, place: Place): void {
-    const startMs = this.#ms;
+    const startMs = this.ms;
     this.#now += seconds;
     // Written out rather than spread: a class has a thousand of these, and it is laid out anew with every key.
     this.#timeline.segments.push({
       kind: place.kind,
       startMs,
-      lengthMs: this.#ms - startMs,
+      lengthMs: this.ms - startMs,
       section: place.section,
       itemId: place.itemId,
       movementId: place.movementId,
       part: place.part,
       phase: place.phase,
       round: place.round,
+      lower: place.lower,
       pass: place.pass,
       side: place.side,
       direction: place.direction,
@@ -62,6 +65,6 @@ export class TimelineClock {
   }
 
   finish(): Timeline {
-    return { ...this.#timeline, totalMs: this.#ms };
+    return { ...this.#timeline, totalMs: this.ms };
   }
 }

@@ -10,3 +10,5 @@ export const SHOWING_PAUSE = 3;
 export const SIDE_CHANGE = 4;
 /** Stopping a circle and starting it the other way. */
 export const DIRECTION_CHANGE = 2;
+/** One step, shift or turn of the foot taken freely between two movements, without breathing to it. */
+export const FREE_STEP = 1.5;

@@ -1,6 +1,7 @@
 import type { Movement } from '../movement/movement';
 import { passesOf } from '../movement/pass';
-import type { MovementItem } from './session';
+import type { MovementItem, Section } from './session';
+import { visitsOf } from './visit';
 
 /** A count said so that it cannot be misread. */
 export interface CountWords {
@@ -38,3 +39,10 @@ export function countWords(movement: Movement, item: MovementItem): CountWords {
   const words = rest.length > 0 ? `${unit} ${rest.join(', ')}` : `${unit}`;
   return { words, total: item.count * passes.length * item.rounds };
 }
+
+/** How often a line is done over all its sides, directions and rounds, those of its blocks counted in, in its own unit. */
+export const totalCount = (movement: Movement, section: Pick<Section, 'items' | 'blocks'>, itemId: string): number =>
+  visitsOf(section).reduce(
+    (sum, { item }) => (item.kind === 'movement' && item.id === itemId ? sum + countWords(movement, item).total : sum),
+    0,
+  );

@@ -11,21 +11,25 @@ export interface Courses {
 
 const KNOWN = new WeakMap<readonly DemandPiece[], Courses>();
 
+function put(rows: readonly Float64Array[], piece: number, values: readonly number[]): void {
+  // What is not asked of a channel is there already: the rows begin as zeros.
+  for (let channel = 0; channel < values.length; channel += 1) {
+    const value = values[channel] as number;
+    if (value !== 0) (rows[channel] as Float64Array)[piece] = value;
+  }
+}
+
 /** The courses of a class, laid out once for each list of pieces. */
 export function coursesOf(pieces: readonly DemandPiece[]): Courses {
   const known = KNOWN.get(pieces);
   if (known) return known;
-  const courses: Courses = {
-    seconds: Float64Array.from(pieces, ({ seconds }) => seconds),
-    demand: CHANNELS.map(() => new Float64Array(pieces.length)),
-    mobilised: CHANNELS.map(() => new Float64Array(pieces.length)),
-  };
-  pieces.forEach(({ demand, mobilised }, piece) => {
-    for (let channel = 0; channel < CHANNELS.length; channel += 1) {
-      (courses.demand[channel] as Float64Array)[piece] = demand.channels[channel] ?? 0;
-      (courses.mobilised[channel] as Float64Array)[piece] = mobilised[channel] ?? 0;
-    }
-  });
+  const rows = () => CHANNELS.map(() => new Float64Array(pieces.length));
+  const [demand, mobilised] = [rows(), rows()];
+  for (const [piece, of] of pieces.entries()) {
+    put(demand, piece, of.demand.channels);
+    put(mobilised, piece, of.mobilised);
+  }
+  const courses: Courses = { seconds: Float64Array.from(pieces, ({ seconds }) => seconds), demand, mobilised };
   KNOWN.set(pieces, courses);
   return courses;
 }

@@ -1,6 +1,6 @@
 import type { Movement, Role } from '../movement/movement';
 import type { Pace } from './pace';
-import type { Manner, MovementItem, Section } from './session';
+import type { Item, Manner, MovementItem, Section } from './session';
 
 /** The breath pace a section starts from, breaths per minute easing over seconds of the plan. Conventions. */
 const USUAL_PACE: Readonly<Record<Role, Pace>> = {
@@ -24,7 +24,7 @@ export const SECTION_ORDER: readonly Role[] = ['opening', 'warm-up', 'main', 'co
 
 /** The five empty sections of a new class, with their usual paces. */
 export const emptySections = (): Section[] =>
-  SECTION_ORDER.map((kind) => ({ kind, pace: USUAL_PACE[kind], items: [] }));
+  SECTION_ORDER.map((kind) => ({ kind, pace: USUAL_PACE[kind], items: [], blocks: [] }));
 
 /** A movement as a new line of a section: its usual count, led the way that section is usually led. */
 export const newMovementItem = (id: string, movement: Movement, section: Role, count?: number): MovementItem => ({
@@ -38,8 +38,29 @@ export const newMovementItem = (id: string, movement: Movement, section: Role, c
   directions: 'usual',
   manner: USUAL_MANNER[section],
   settle: { kind: 'none' },
+  variant: null,
+  offers: [],
+  layer: null,
+  breathing: null,
   pace: null,
+  pinned: false,
+  optional: false,
+  lower: 0,
+  ramp: null,
+  bridge: null,
+  block: null,
+  inRounds: 'every',
   note: '',
+});
+
+/** A rest or a talk as a new line. */
+export const newPause = (kind: 'rest' | 'talk', id: string, seconds: number, note = ''): Item => ({
+  kind,
+  id,
+  seconds,
+  note,
+  block: null,
+  inRounds: 'every',
 });
 
 /** The next count up (1) or down (-1) by the movement's own step, kept within its least and most. */

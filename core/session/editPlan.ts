@@ -1,4 +1,8 @@
-import type { Item, Session } from './session';
+import { blockAt, filledBlocks } from './block';
+import type { Item, Plan } from './session';
+
+/** A session, or only its plan. */
+type Sections = Pick<Plan, 'sections'>;
 
 /** Where a line stands: section and place within it, both from 0. */
 export interface LinePlace {
@@ -7,7 +11,7 @@ export interface LinePlace {
 }
 
 /** Finds a line by its id; null when it is not there. */
-export function placeOf(session: Session, itemId: string): LinePlace | null {
+export function placeOf(session: Sections, itemId: string): LinePlace | null {
   for (const [section, { items }] of session.sections.entries()) {
     const index = items.findIndex(({ id }) => id === itemId);
     if (index >= 0) return { section, index };
@@ -15,25 +19,30 @@ export function placeOf(session: Session, itemId: string): LinePlace | null {
   return null;
 }
 
-const withItems = (session: Session, section: number, items: Item[]): Session => ({
+const withItems = <Of extends Sections>(session: Of, section: number, items: Item[]): Of => ({
   ...session,
   sections: session.sections.map((old, index) => (index === section ? { ...old, items } : old)),
 });
 
-/** The session with a line put in at a place; the lines from there on move down. */
-export function insertLine(session: Session, { section, index }: LinePlace, item: Item): Session {
-  const items = session.sections[section]?.items ?? [];
-  return withItems(session, section, [...items.slice(0, index), item, ...items.slice(index)]);
+/** The session with a line put in at a place; the lines from there on move down. Between lines of a block it joins them. */
+export function insertLine<Of extends Sections>(session: Of, { section, index }: LinePlace, item: Item): Of {
+  const { items, blocks } = session.sections[section] ?? { items: [], blocks: [] };
+  const placed = { ...item, block: blockAt(items, blocks, index, item.block) };
+  return withItems(session, section, [...items.slice(0, index), placed, ...items.slice(index)]);
 }
 
-/** The session without a line. */
-export const removeLine = (session: Session, itemId: string): Session => ({
+/** The session without a line, and without the blocks that it leaves empty. */
+export const removeLine = <Of extends Sections>(session: Of, itemId: string): Of => ({
   ...session,
-  sections: session.sections.map((section) => ({ ...section, items: section.items.filter(({ id }) => id !== itemId) })),
+  sections: session.sections.map((section) => {
+    if (!section.items.some(({ id }) => id === itemId)) return section;
+    const items = section.items.filter(({ id }) => id !== itemId);
+    return { ...section, items, blocks: filledBlocks(items, section.blocks) };
+  }),
 });
 
 /** The session with a line replaced by what `change` makes of it. */
-export const changeLine = (session: Session, itemId: string, change: (item: Item) => Item): Session => ({
+export const changeLine = <Of extends Sections>(session: Of, itemId: string, change: (item: Item) => Item): Of => ({
   ...session,
   sections: session.sections.map((section) => ({
     ...section,
@@ -42,14 +51,14 @@ export const changeLine = (session: Session, itemId: string, change: (item: Item
 });
 
 /** The session with a line moved to a place, which is counted in the list without that line. */
-export function moveLine(session: Session, itemId: string, to: LinePlace): Session {
+export function moveLine<Of extends Sections>(session: Of, itemId: string, to: LinePlace): Of {
   const from = placeOf(session, itemId);
   const item = from && session.sections[from.section]?.items[from.index];
   return item ? insertLine(removeLine(session, itemId), to, item) : session;
 }
 
 /** The place one step up or down, crossing into the neighbouring section at its edge; null at either end of the class. */
-export function neighbourPlace(session: Session, itemId: string, direction: 1 | -1): LinePlace | null {
+export function neighbourPlace(session: Sections, itemId: string, direction: 1 | -1): LinePlace | null {
   const from = placeOf(session, itemId);
   if (!from) return null;
   const index = from.index + direction;

@@ -1,3 +1,4 @@
+import { lineTimes, segmentsOf } from './lineTimes';
 import type { Segment, SegmentKind, Timeline } from './segment';
 
 /** One reason for an item's minutes: what, how often, how many breaths, and how long altogether. */
@@ -17,10 +18,10 @@ export interface MinutesPart {
  * where a pass uses both.
  */
 export function explainItem(timeline: Timeline, itemId: string): MinutesPart[] {
-  const item = timeline.items.find((candidate) => candidate.itemId === itemId);
-  if (!item) return [];
+  const line = lineTimes(timeline).get(itemId);
+  if (!line) return [];
   const parts = new Map<string, MinutesPart>();
-  for (const segment of timeline.segments.slice(item.first, item.end)) {
+  for (const segment of segmentsOf(timeline, line)) {
     const { kind, lengthMs, completes, breaths } = segment;
     const split = kind === 'move';
     const key = split ? `${kind} ${segment.pass}` : kind;

@@ -1,6 +1,8 @@
 import { otherSide, type Side } from '../body/side';
 import { cycleAmount } from '../movement/cycleAmount';
-import { phasesFor } from '../movement/cycleFor';
+import { knownPhases } from '../movement/knownPhases';
+import { firstPose, lastPose } from '../movement/knownWalk';
+import { loweredMovement } from '../movement/loweredMovement';
 import { type Movement, usualName } from '../movement/movement';
 import type { PartName } from '../movement/parts';
 import { firstSide, type Pass, passesOf } from '../movement/pass';
@@ -9,9 +11,11 @@ import { rampedMovement } from '../movement/rampedMovement';
 import { callFor } from './calls';
 import type { TimelineClock } from './clock';
 import { DIRECTION_CHANGE, SIDE_CHANGE } from './constants';
+import { doneAs } from './doneAs';
+import { type Floor, stepsInto } from './layBridge';
 import type { Pace } from './pace';
 import { type BreathRatio, phaseBreaths, phaseSeconds } from './phaseSeconds';
-import type { Segment, SegmentKind } from './segment';
+import type { LaidBridge, Segment, SegmentKind } from './segment';
 import type { MovementItem } from './session';
 import { namingSeconds, showingSeconds } from './speech';
 
@@ -20,6 +24,18 @@ export interface Lead {
   readonly section: number;
   readonly pace: Pace;
   readonly ratio: BreathRatio;
+  /** How the class stands when the line begins. */
+  readonly floor: Floor;
+  /** How often the line has come round before, in how many rounds of its blocks, and how much lower it is this time. */
+  readonly before: number;
+  readonly round: number;
+  readonly lower: number;
+}
+
+/** What a laid line leaves behind: how the class stands, and the steps that led into it. */
+export interface LaidLine {
+  readonly floor: Floor;
+  readonly bridge: LaidBridge | null;
 }
 
 interface At {
@@ -31,6 +47,7 @@ interface At {
   readonly of: number | null;
 }
 
+const UNBREATHED = { breath: null, breaths: null } as const;
 const NOWHERE: At = { round: 1, pass: null, side: null, direction: null, repetition: null, of: null };
 
 /** Repetitions in one pass. A count that is not a whole number of cycles is done to the end of the cycle begun. */
@@ -48,33 +65,53 @@ function sidesOfRepetition(movement: Movement, item: MovementItem, pass: Pass, r
   return [repetition % 2 === 1 ? first : otherSide(first)];
 }
 
-/** Lays one movement item on the clock: naming, showing, entry, rounds of passes of repetitions, exit, settling. */
-export function layMovement(lead: Lead, item: MovementItem, movement: Movement): void {
+/** Lays one movement item on the clock: naming, showing, the steps into it, entry, rounds of passes of repetitions, exit, settling. */
+export function layMovement(lead: Lead, item: MovementItem, written: Movement): LaidLine {
+  const done = doneAs(written, item);
+  const lowerIn = (round: number): number => lead.lower + item.lower * (round - 1);
+  const movementIn = (round: number): Movement => loweredMovement(done, lowerIn(round));
+  const movement = movementIn(1);
   const { clock, ratio } = lead;
   const pace: Pace = item.pace === null ? lead.pace : { from: item.pace, to: item.pace, easing: 0 };
   const passes = passesOf(movement.laterality, item);
-  const repetitions = repetitionsOf(movement, item.count);
-  const base = { section: lead.section, itemId: item.id, movementId: movement.id };
+  const repetitions = repetitionsOf(written, item.count);
+  const roundsBefore = lead.round * item.rounds;
 
-  const still = (kind: SegmentKind, seconds: number, call: string, at: At = NOWHERE) => {
-    const moving = { part: null, phase: null, completes: false, breath: null, breaths: null };
-    clock.segment(seconds, { kind, ...base, ...moving, ...at, call });
+  /** A stretch without a phase. Written out rather than spread, as everything is that a class has hundreds of. */
+  const still = (
+    kind: SegmentKind,
+    seconds: number,
+    call: string,
+    at: At = NOWHERE,
+    breath: Pick<Segment, 'breath' | 'breaths'> = UNBREATHED,
+  ) => {
+    clock.segment(seconds, {
+      kind,
+      section: lead.section,
+      itemId: item.id,
+      movementId: movement.id,
+      part: null,
+      phase: null,
+      round: at.round + roundsBefore,
+      lower: lowerIn(at.round),
+      pass: at.pass,
+      side: at.side,
+      direction: at.direction,
+      repetition: at.repetition,
+      of: at.of,
+      completes: false,
+      breath: breath.breath,
+      breaths: breath.breaths,
+      call,
+    });
   };
 
-  const drawn = new Map<string, readonly Phase[]>();
-  /** The phases of a part, made once for each side and direction however often they are repeated. */
+  /** The phases of a part as they are in one repetition of one round. */
   const phasesOf = (
     name: PartName,
-    { side, direction, repetition, of }: Pick<At, 'side' | 'direction' | 'repetition' | 'of'>,
-  ): readonly Phase[] => {
-    const ramped = rampedMovement(movement, repetition ?? 1, of ?? 1);
-    const key = ramped === movement ? `${name} ${side} ${direction}` : `${name} ${side} ${direction} ${repetition}`;
-    const known = drawn.get(key);
-    if (known) return known;
-    const phases = phasesFor(ramped, name, side, direction);
-    drawn.set(key, phases);
-    return phases;
-  };
+    { round, side, direction, repetition, of }: Pick<At, 'round' | 'side' | 'direction' | 'repetition' | 'of'>,
+  ): readonly Phase[] =>
+    knownPhases(rampedMovement(movementIn(round), repetition ?? 1, of ?? 1), name, side, direction);
 
   const part = (kind: SegmentKind, name: PartName, at: At, completes = false) => {
     const phases = phasesOf(name, at);
@@ -84,7 +121,8 @@ export function layMovement(lead: Lead, item: MovementItem, movement: Movement):
         section: lead.section,
         itemId: item.id,
         movementId: movement.id,
-        round: at.round,
+        round: at.round + roundsBefore,
+        lower: lowerIn(at.round),
         pass: at.pass,
         side: at.side,
         direction: at.direction,
@@ -118,6 +156,22 @@ export function layMovement(lead: Lead, item: MovementItem, movement: Movement):
       'Watch once',
     );
   }
+  const goal = firstPose(movement, openingAt.side, opening.direction);
+  const begins = phasesOf(movement.parts.entry ? 'entry' : 'cycle', openingAt)[0]?.breath ?? 'natural';
+  const shown = item.manner === 'explained';
+  const floor = shown ? { ...lead.floor, breath: null } : lead.floor;
+  const steps = goal && stepsInto(floor, goal, begins, lead.before > 0 ? null : item.bridge);
+  let bridge: LaidBridge | null = null;
+  if (steps) {
+    const before = clock.ms;
+    const at = { ...NOWHERE, side: openingAt.side };
+    if (steps.seconds > 0) still('bridge', steps.seconds, steps.call, at);
+    for (const phase of steps.phases) {
+      const seconds = phaseSeconds(phase, ratio, pace, clock.sectionTime);
+      still('bridge', seconds, phase.call, at, { breath: phase.breath, breaths: phaseBreaths(phase, ratio) });
+    }
+    bridge = { led: steps.led, halves: steps.halves, call: steps.call, lengthMs: clock.ms - before };
+  }
   part('entry', 'entry', openingAt);
 
   const change = (from: Pass, to: Pass, at: At) => {
@@ -143,7 +197,8 @@ export function layMovement(lead: Lead, item: MovementItem, movement: Movement):
       for (let repetition = 1; repetition <= repetitions; repetition += 1) {
         const sides = sidesOfRepetition(movement, item, pass, repetition);
         sides.forEach((side, leg) => {
-          part('move', 'cycle', { ...place, side, repetition, of: repetitions }, leg === sides.length - 1);
+          const at = { round, pass: index, direction: pass.direction, side, repetition, of: repetitions };
+          part('move', 'cycle', at, leg === sides.length - 1);
         });
       }
     });
@@ -153,4 +208,17 @@ export function layMovement(lead: Lead, item: MovementItem, movement: Movement):
   const last = sidesOfRepetition(movement, item, closing, repetitions).at(-1) ?? null;
   part('exit', 'exit', { ...NOWHERE, round: item.rounds, side: last });
   if (item.settle.kind === 'still') still('settle', item.settle.seconds, 'Settle');
+  const ends = phasesOf(movement.parts.exit ? 'exit' : 'cycle', {
+    ...NOWHERE,
+    round: item.rounds,
+    side: last,
+    direction: closing.direction,
+  }).at(-1);
+  return {
+    bridge,
+    floor: {
+      pose: lastPose(movementIn(item.rounds), last, closing.direction) ?? lead.floor.pose,
+      breath: item.settle.kind === 'still' ? null : (ends?.breath ?? null),
+    },
+  };
 }

@@ -8,6 +8,8 @@ test.each([
   ['ankle circles 8 each side left first', { name: 'ankle circles', count: 8, sides: 'left-first' }],
   ['lift the sky 12 breaths 2 rounds', { name: 'lift the sky', count: 12, rounds: 2 }],
   ['neck stretch 20s right only', { name: 'neck stretch', count: 20, sides: 'right-only' }],
+  ['lantern form 3-6', { name: 'lantern form', part: [3, 6], count: null }],
+  ['lantern form 5 to 9', { name: 'lantern form', part: [5, 9] }],
   ['  雲手   4 ', { name: '雲手', count: 4 }],
 ])('"%s"', (text, expected) => {
   expect(readLine(text)).toMatchObject({ kind: 'movement', ...expected });

@@ -6,6 +6,8 @@ export type WrittenLine =
       readonly kind: 'movement';
       readonly name: string;
       readonly count: number | null;
+      /** Places of a form, the first and the last, from 1; null where none are named. */
+      readonly part: readonly [first: number, last: number] | null;
       readonly rounds: number;
       readonly sides: LateralityChoice['sides'];
     }
@@ -14,6 +16,7 @@ export type WrittenLine =
 const DEFAULT_SECONDS = { rest: 30, talk: 60 } as const;
 const TIME = /\b(\d+(?:\.\d+)?)\s*(min(?:ute)?s?|m|s|sec(?:ond)?s?)\b/i;
 const ROUNDS = /\b(\d+)\s*rounds?\b/i;
+const PART = /\b(\d+)\s*(?:-|–|to)\s*(\d+)\b/i;
 const SIDE = /\b(left|right)\s+(first|only)\b/i;
 const COUNT =
   /(?:^|\s)(?:x\s*)?(\d+)(?:\s*(?:x|times|reps?|repetitions?|breaths?|beats?|s|sec(?:ond)?s?|each(?:\s+side)?))*(?=\s|$)/i;
@@ -21,7 +24,7 @@ const COUNT =
 /**
  * Reads a line the way it would be written on paper.
  * `readLine('cloud hands 6')` is cloud hands with a count of 6; `readLine('8 ankle circles left first')`,
- * `readLine('rest 45s')`, `readLine('talk 2 min knees')` work too.
+ * `readLine('rest 45s')`, `readLine('talk 2 min knees')`, `readLine('lantern form 3-6')` work too.
  */
 export function readLine(text: string): WrittenLine {
   const line = text.trim().replace(/\s+/g, ' ');
@@ -40,11 +43,13 @@ export function readLine(text: string): WrittenLine {
   };
   const rounds = take(ROUNDS);
   const side = take(SIDE);
+  const part = take(PART);
   const count = take(COUNT);
   return {
     kind: 'movement',
     name: left.replace(/\s+/g, ' ').trim(),
     count: count ? Number(count[1]) : null,
+    part: part ? [Number(part[1]), Number(part[2])] : null,
     rounds: rounds ? Math.max(1, Number(rounds[1])) : 1,
     sides: side ? (`${side[1]}-${side[2]}`.toLowerCase() as LateralityChoice['sides']) : 'usual',
   };

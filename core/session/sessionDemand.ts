@@ -1,14 +1,17 @@
-import { Posture } from '../body/posture';
+import type { Pose } from '../body/pose';
 import { Region } from '../body/region';
 import { skeletonOf } from '../body/skeleton';
-import { standIn } from '../body/stand';
 import { CHANNELS, channelIndex } from '../demand/channels';
 import { type Demand, demandAt } from '../demand/demandAt';
 import { phaseDemand } from '../demand/movementDemand';
 import { WARMING_SPEED } from '../demand/readiness';
+import { loweredMovement } from '../movement/loweredMovement';
 import type { Movement } from '../movement/movement';
 import { rampedMovement } from '../movement/rampedMovement';
+import { AT_EASE, AT_EASE_SEATED, STEPPING } from './atEase';
+import { movementsOf } from './doneAs';
 import type { Segment, Timeline } from './segment';
+import type { Plan } from './session';
 import type { FindMovement } from './timeline';
 
 /** A stretch of a class in which demand is taken as constant. */
@@ -25,18 +28,11 @@ export interface DemandPiece {
 
 const NOTHING: readonly number[] = new Array<number>(CHANNELS.length).fill(0);
 
-const resting = (written: Record<string, unknown>): Demand => {
-  const pose = standIn(Posture.parse({ sink: 5, arms: 'hanging', ...written }));
-  return demandAt(pose, skeletonOf(pose));
-};
-/** Standing or sitting at ease while something is named, shown, talked about or rested from. */
-const STANDING = resting({ stance: 'parallel', load: { left: 50, right: 50 } });
-const SITTING = resting({
-  stance: 'seated',
-  load: { left: 10, right: 10, seat: 80 },
-  arms: 'resting-on-thighs',
-  sink: 0,
-});
+const askedBy = (pose: Pose): Demand => demandAt(pose, skeletonOf(pose));
+/** What standing or sitting at ease asks, and stepping from one movement into the next. */
+export const EASE_DEMAND = askedBy(AT_EASE);
+const SEATED_DEMAND = askedBy(AT_EASE_SEATED);
+const STEPPING_DEMAND = askedBy(STEPPING);
 
 const isSeated = (movement: Movement | undefined): boolean => (movement?.start.load.seat ?? 0) > 0;
 
@@ -61,7 +57,7 @@ function declared(movement: Movement): readonly (readonly [index: number, amount
 function movingPieces(segment: Segment, index: number, movement: Movement): DemandPiece[] | null {
   const { part, phase, side, direction, repetition, startMs, lengthMs, itemId } = segment;
   if (part === null || phase === null) return null;
-  const ramped = rampedMovement(movement, repetition ?? 1, segment.of ?? 1);
+  const ramped = rampedMovement(loweredMovement(movement, segment.lower), repetition ?? 1, segment.of ?? 1);
   const demand = phaseDemand(ramped, { part, phase, side, direction, first: (repetition ?? 1) === 1 });
   if (!demand) return null;
   const seconds = lengthMs / 1000;
@@ -79,10 +75,11 @@ function movingPieces(segment: Segment, index: number, movement: Movement): Dema
 }
 
 /** What a class asks from beginning to end, piece by piece without gaps. */
-export function sessionDemand(timeline: Timeline, find: FindMovement): DemandPiece[] {
+export function sessionDemand(plan: Pick<Plan, 'sections'>, timeline: Timeline, find: FindMovement): DemandPiece[] {
+  const done = movementsOf(plan, find);
   let seated = false;
   return timeline.segments.flatMap((segment, index): DemandPiece[] => {
-    const movement = segment.movementId === null ? undefined : find(segment.movementId);
+    const movement = done.get(segment.itemId);
     if (movement) seated = isSeated(movement);
     const moving = movement && segment.lengthMs > 0 ? movingPieces(segment, index, movement) : null;
     if (moving) return moving;
@@ -94,7 +91,7 @@ export function sessionDemand(timeline: Timeline, find: FindMovement): DemandPie
         seconds: lengthMs / 1000,
         segment: index,
         itemId,
-        demand: seated ? SITTING : STANDING,
+        demand: seated ? SEATED_DEMAND : segment.kind === 'bridge' ? STEPPING_DEMAND : EASE_DEMAND,
         mobilised: NOTHING,
       },
     ];

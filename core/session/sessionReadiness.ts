@@ -21,6 +21,19 @@ export interface ReadinessGap {
 /** A gap shorter than this is let pass, seconds. Convention. */
 export const LEAST_GAP = 2;
 
+/** How ready each channel is, 0 to 1, in the order of CHANNELS. */
+export type Readiness = readonly number[];
+
+/** How ready each channel is after some pieces. */
+export function readinessAfter(pieces: readonly DemandPiece[], from?: Readiness): Readiness {
+  return CHANNELS.map((_, channel) =>
+    pieces.reduce((ready, { seconds, demand, mobilised }) => {
+      const moved = mobilised[channel] ?? 0;
+      return readied(ready, (demand.channels[channel] ?? 0) > WORKING ? moved / 2 : moved, seconds);
+    }, from?.[channel] ?? 0),
+  );
+}
+
 /** A gap that goes on for a while longer. */
 function widened(gap: ReadinessGap, asked: number, allowed: number, seconds: number): ReadinessGap {
   const worse = asked - allowed > gap.demand - gap.allowed;
@@ -35,16 +48,19 @@ function widened(gap: ReadinessGap, asked: number, allowed: number, seconds: num
 /**
  * Where a class asks more of a region than has been made ready. Both sides are watched; a line and region is said once, for
  * its worse side.
+ * @param from how ready each channel is when the pieces begin; cold where it is left out
  */
-export function readinessGaps(pieces: readonly DemandPiece[]): ReadinessGap[] {
+export function readinessGaps(pieces: readonly DemandPiece[], from?: Readiness): ReadinessGap[] {
   const found = new Map<string, ReadinessGap>();
   const courses = coursesOf(pieces);
+  // Most regions are left alone most of the time, and what is left of them then depends on the time alone.
+  const idle = courses.seconds.map((seconds) => readied(1, 0, seconds));
   CHANNELS.forEach(({ region }, channel) => {
     const demand = courses.demand[channel] ?? new Float64Array();
     const mobilised = courses.mobilised[channel] ?? new Float64Array();
     // What is never asked more than a cold body may be asked has no gap.
     if (!demand.some((asked) => asked > allowedDemand(0))) return;
-    let ready = 0;
+    let ready = from?.[channel] ?? 0;
     let open: ReadinessGap | null = null;
     const close = () => {
       if (open && open.seconds >= LEAST_GAP) {
@@ -69,7 +85,8 @@ export function readinessGaps(pieces: readonly DemandPiece[]): ReadinessGap[] {
         );
       } else if (open) close();
       const moved = mobilised[piece] as number;
-      ready = readied(ready, asked > WORKING ? moved / 2 : moved, seconds);
+      ready =
+        moved === 0 ? ready * (idle[piece] as number) : readied(ready, asked > WORKING ? moved / 2 : moved, seconds);
     }
     close();
   });

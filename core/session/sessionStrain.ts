@@ -1,6 +1,6 @@
 import { Region } from '../body/region';
 import type { Side } from '../body/side';
-import { CEILINGS, type Ceiling, type Strength } from '../demand/ceilings';
+import { CEILINGS, type Strength } from '../demand/ceilings';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../demand/channels';
 import { filledBy } from '../demand/strain';
 import { coursesOf } from './courses';
@@ -42,22 +42,29 @@ interface Peak {
 /** What is left of a piece's share when no more than this is kept, it is no longer told. */
 const FORGOTTEN = 1e-5;
 
-/** What each line has put into a compartment that is still there at its peak, the latest looked at first. */
+/**
+ * What each line has put into a compartment that is still there at its peak, the latest looked at first.
+ * @param keeps how much of the compartment is kept over each piece
+ */
 function partsOf(
   pieces: readonly DemandPiece[],
-  { piece: last, channel, compartment }: Peak,
-  ceiling: Ceiling,
+  demand: Float64Array,
+  keeps: Float64Array,
+  last: number,
+  ceiling: number,
 ): StrainPart[] {
-  const tau = tauOf(CHANNELS[channel]?.region ?? 'thighs', compartment);
   const parts = new Map<string, number>();
   let kept = 1;
-  for (let place = last; place >= 0 && kept > FORGOTTEN; place -= 1) {
-    const piece = pieces[place];
-    if (!piece) break;
-    const keeps = Math.exp(-piece.seconds / tau);
-    const left = ((piece.demand.channels[channel] ?? 0) * (1 - keeps) * kept * 100) / ceiling[compartment];
-    parts.set(piece.itemId, (parts.get(piece.itemId) ?? 0) + left);
-    kept *= keeps;
+  let place = last;
+  while (place >= 0 && kept > FORGOTTEN) {
+    const itemId = (pieces[place] as DemandPiece).itemId;
+    let left = 0;
+    for (; place >= 0 && (pieces[place] as DemandPiece).itemId === itemId; place -= 1) {
+      const keep = keeps[place] as number;
+      left += (demand[place] as number) * (1 - keep) * kept;
+      kept *= keep;
+    }
+    parts.set(itemId, (parts.get(itemId) ?? 0) + (left * 100) / ceiling);
   }
   return [...parts]
     .map(([itemId, percent]) => ({ itemId, percent }))
@@ -65,23 +72,19 @@ function partsOf(
     .toSorted((a, b) => b.percent - a.percent);
 }
 
-function said(
-  region: Region,
-  peak: Peak | null,
-  pieces: readonly DemandPiece[],
-  ceiling: Ceiling,
-  indexMinutes: number,
-): RegionStrain {
-  const worst = peak && pieces[peak.piece];
-  return {
-    region,
-    side: (peak && CHANNELS[peak.channel]?.side) ?? null,
-    compartment: peak?.compartment ?? 'fast',
-    percent: peak?.percent ?? 0,
-    atMs: worst ? worst.startMs + worst.seconds * 1000 : 0,
-    parts: peak ? partsOf(pieces, peak, ceiling) : [],
-    indexMinutes,
-  };
+/** How far a compartment is filled at its fullest, and by the end of which piece. */
+function highest(demand: Float64Array, keeps: Float64Array, tau: number): { filled: number; piece: number } {
+  let filled = 0;
+  let most = 0;
+  let at = 0;
+  for (let piece = 0; piece < demand.length; piece += 1) {
+    filled = filledBy(filled, demand[piece] as number, tau, keeps[piece] as number);
+    if (filled > most) {
+      most = filled;
+      at = piece;
+    }
+  }
+  return { filled: most, piece: at };
 }
 
 const COMPARTMENTS: readonly Compartment[] = ['fast', 'slow'];
@@ -100,32 +103,40 @@ export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength
     kept.set(tau, known);
     return known;
   };
-  return Region.options.map((region) => {
+  return Region.options.map((region): RegionStrain => {
     const ceiling = CEILINGS[region][strength];
-    let peak: Peak | null = null;
+    let peak: Peak = { percent: 0, piece: -1, channel: -1, compartment: 'fast' };
     let indexMinutes = 0;
     for (const [channel, one] of CHANNELS.entries()) {
       if (one.region !== region) continue;
       const demand = courses.demand[channel] ?? new Float64Array();
       for (const compartment of COMPARTMENTS) {
         const tau = tauOf(region, compartment);
-        const keeps = keptFor(tau);
-        let filled = 0;
-        let most = -1;
-        let at = 0;
-        for (let piece = 0; piece < demand.length; piece += 1) {
-          filled = filledBy(filled, demand[piece] as number, tau, keeps[piece] as number);
-          if (filled > most) {
-            most = filled;
-            at = piece;
-          }
-        }
-        const percent = Math.max(0, (100 * most) / (tau * ceiling[compartment]));
-        if (peak === null || percent > peak.percent + 1e-9) peak = { percent, piece: at, channel, compartment };
+        const found = highest(demand, keptFor(tau), tau);
+        const percent = (100 * found.filled) / (tau * ceiling[compartment]);
+        if (percent > peak.percent + 1e-9) peak = { percent, piece: found.piece, channel, compartment };
       }
       for (let piece = 0; piece < demand.length; piece += 1)
         indexMinutes += ((demand[piece] as number) * (courses.seconds[piece] as number)) / 60;
     }
-    return said(region, peak, pieces, ceiling, indexMinutes);
+    const { percent, piece, channel, compartment } = peak;
+    const worst = pieces[piece];
+    return {
+      region,
+      side: CHANNELS[channel]?.side ?? null,
+      compartment,
+      percent,
+      atMs: worst ? worst.startMs + worst.seconds * 1000 : 0,
+      parts: worst
+        ? partsOf(
+            pieces,
+            courses.demand[channel] as Float64Array,
+            keptFor(tauOf(region, compartment)),
+            piece,
+            ceiling[compartment],
+          )
+        : [],
+      indexMinutes,
+    };
   });
 }

@@ -1,5 +1,6 @@
 import { beats, constant, inBreath, laid, laidLine, line, movement, natural, outBreath, plan } from '../testing/sample';
 import { DIRECTION_CHANGE, SIDE_CHANGE } from './constants';
+import { newPause } from './defaults';
 import type { Item } from './session';
 import { timelineOf } from './timeline';
 
@@ -126,8 +127,8 @@ describe('lines of their own', () => {
   test('rests, talk and settling take the seconds they say', () => {
     const { segments, sections } = laid(
       plan([
-        { kind: 'rest', id: 'rest', seconds: 30, note: '' },
-        { kind: 'talk', id: 'talk', seconds: 90, note: 'knees' },
+        newPause('rest', 'rest', 30),
+        newPause('talk', 'talk', 90, 'knees'),
         line({ count: 1, settle: { kind: 'still', seconds: 12 } }),
       ]),
       movement(),

@@ -1,8 +1,12 @@
+import type { Pose } from '../body/pose';
 import type { Movement } from '../movement/movement';
+import { AT_EASE, AT_EASE_SEATED } from './atEase';
 import { TimelineClock } from './clock';
-import { layMovement } from './layMovement';
-import type { Timeline } from './segment';
-import type { Item, Plan } from './session';
+import type { Floor } from './layBridge';
+import { type LaidLine, layMovement } from './layMovement';
+import type { Segment, Timeline } from './segment';
+import type { Plan } from './session';
+import { type Visit, visitsOf } from './visit';
 
 /** A line of the running order that cannot be timed, and where it stands. */
 export interface TimelineProblem {
@@ -28,31 +32,65 @@ export function missingMovements(plan: Plan, find: FindMovement): TimelineProble
   );
 }
 
-function layItem(clock: TimelineClock, item: Item, section: number, plan: Plan, find: FindMovement): void {
-  if (item.kind === 'movement') {
-    const movement = find(item.movementId);
-    const pace = plan.sections[section]?.pace;
-    if (movement && pace) layMovement({ clock, section, pace, ratio: plan.breath }, item, movement);
-    return;
-  }
-  clock.segment(item.seconds, {
-    kind: item.kind,
+const isSeated = ({ load }: Pose): boolean => load.seat > 0;
+
+/** How the class stands while it rests or listens. */
+const atEase = (pose: Pose): Floor => ({ pose: isSeated(pose) ? AT_EASE_SEATED : AT_EASE, breath: null });
+
+interface Passage {
+  readonly clock: TimelineClock;
+  readonly plan: Plan;
+  readonly section: number;
+  readonly find: FindMovement;
+}
+
+function layPause(
+  { clock, section }: Passage,
+  seconds: number,
+  { kind, itemId, movementId, call }: Pick<Segment, 'kind' | 'itemId' | 'movementId' | 'call'>,
+): void {
+  clock.segment(seconds, {
+    kind,
     section,
-    itemId: item.id,
-    movementId: null,
+    itemId,
+    movementId,
     part: null,
     phase: null,
     round: 1,
+    lower: 0,
     pass: null,
     side: null,
     direction: null,
     repetition: null,
     of: null,
-    completes: true,
+    completes: kind === 'rest' || kind === 'talk',
     breath: null,
     breaths: null,
-    call: item.note,
+    call,
   });
+}
+
+/** Lays a line as often as its block has it come round, and answers how it leaves the class standing. */
+function layVisit(passage: Passage, { item, before, round, lower, between }: Visit, begun: Floor): LaidLine {
+  const { clock, plan, section, find } = passage;
+  let floor = begun;
+  if (between) {
+    layPause(passage, between.seconds, {
+      kind: between.kind,
+      itemId: item.id,
+      movementId: item.kind === 'movement' ? item.movementId : null,
+      call: between.kind === 'round-rest' ? 'Rest' : 'All of it on the other side',
+    });
+    floor = between.kind === 'round-rest' ? atEase(floor.pose) : { ...floor, breath: null };
+  }
+  if (item.kind === 'movement') {
+    const movement = find(item.movementId);
+    const pace = plan.sections[section]?.pace;
+    if (!movement || !pace) return { floor, bridge: null };
+    return layMovement({ clock, section, pace, ratio: plan.breath, floor, before, round, lower }, item, movement);
+  }
+  layPause(passage, item.seconds, { kind: item.kind, itemId: item.id, movementId: null, call: item.note });
+  return { floor: atEase(floor.pose), bridge: null };
 }
 
 /**
@@ -66,9 +104,15 @@ export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
   const problems = missingMovements(plan, find);
   if (problems.length > 0) return { ok: false, problems };
   const clock = new TimelineClock();
+  let floor: Floor = { pose: AT_EASE, breath: null };
   plan.sections.forEach((section, index) => {
     clock.section(section.kind, () => {
-      for (const item of section.items) clock.item(item.id, index, () => layItem(clock, item, index, plan, find));
+      for (const visit of visitsOf(section))
+        clock.item(visit.item.id, index, () => {
+          const laid = layVisit({ clock, plan, section: index, find }, visit, floor);
+          floor = laid.floor;
+          return laid.bridge;
+        });
     });
   });
   return { ok: true, timeline: clock.finish() };

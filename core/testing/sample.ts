@@ -3,7 +3,7 @@ import { Movement } from '../movement/movement';
 import { Phase } from '../movement/phase';
 import type { Pace } from '../session/pace';
 import type { Timeline } from '../session/segment';
-import { type Item, Plan } from '../session/session';
+import { Item, Plan } from '../session/session';
 import { timelineOf } from '../session/timeline';
 
 /** Small made-up movements and plans for tests. */
@@ -37,21 +37,7 @@ export const movement = (change: Record<string, unknown> = {}): Movement =>
 export const constant = (perMinute: number): Pace => ({ from: perMinute, to: perMinute, easing: 0 });
 
 export const line = (change: Record<string, unknown> = {}): Item =>
-  ({
-    kind: 'movement',
-    id: 'line',
-    movementId: 'sample',
-    count: 6,
-    rounds: 1,
-    roundRest: 0,
-    sides: 'usual',
-    directions: 'usual',
-    manner: 'quiet',
-    settle: { kind: 'none' },
-    pace: null,
-    note: '',
-    ...change,
-  }) as Item;
+  Item.parse({ kind: 'movement', id: 'line', movementId: 'sample', count: 6, manner: 'quiet', ...change });
 
 export const plan = (items: Item[], pace: Pace = constant(6), breath = { in: 1, out: 1 }): Plan =>
   Plan.parse({ slotMinutes: 60, breath, sections: [{ kind: 'main', pace, items }] });

@@ -5,7 +5,7 @@ import { type FindMovement, timelineOf } from '../../core/session/timeline';
 export function summaryOf({ session, revision, changedAt }: StoredSession, find: FindMovement): SessionSummary {
   const answer = timelineOf(session, find);
   const items = session.sections.flatMap((section) => section.items);
-  const { id, title, groupId, date, startsAt, slotMinutes } = session;
+  const { id, title, groupId, date, startsAt, slotMinutes, family } = session;
   return {
     id,
     title,
@@ -13,6 +13,7 @@ export function summaryOf({ session, revision, changedAt }: StoredSession, find:
     date,
     startsAt,
     slotMinutes,
+    family,
     totalMs: answer.ok ? answer.timeline.totalMs : 0,
     lines: items.length,
     movementIds: [...new Set(items.flatMap((item) => (item.kind === 'movement' ? [item.movementId] : [])))],

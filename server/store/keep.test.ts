@@ -20,7 +20,7 @@ const names = () => {
 };
 const addGroup = (name: string) => {
   const { database } = openDatabase(folder);
-  database.prepare("INSERT INTO groups VALUES (?, ?, '', '', '')").run(name, name);
+  database.prepare("INSERT INTO groups (id, name, place, meets, about) VALUES (?, ?, '', '', '')").run(name, name);
   database.close();
 };
 

@@ -1,5 +1,6 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import type {
+  ClassFileText,
   Library,
   LogNotes,
   LogSummary,
@@ -10,11 +11,13 @@ import type {
   SessionSummary,
   StoredSession,
 } from '../../core/formats/api';
-import type { Group } from '../../core/group/group';
+import type { Group, GroupAsked } from '../../core/group/group';
 import type { Movement } from '../../core/movement/movement';
 import type { ClassLog } from '../../core/record/classLog';
+import type { Passage } from '../../core/session/lineSet';
 import type { MovementTraits } from '../../core/session/movementTraits';
 import type { Session } from '../../core/session/session';
+import type { AsideRule } from '../../core/session/setAside';
 
 /** Plain JSON and problems alike. */
 const isJsonContentType = (headers: Headers): boolean =>
@@ -24,7 +27,7 @@ const isJsonContentType = (headers: Headers): boolean =>
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/', responseHandler: 'content-type', isJsonContentType }),
-  tagTypes: ['sessions', 'logs', 'library'],
+  tagTypes: ['sessions', 'logs', 'library', 'groups', 'asides', 'passages'],
   endpoints: (build) => ({
     library: build.query<Library, void>({
       query: () => 'library',
@@ -52,7 +55,29 @@ export const api = createApi({
       query: (body) => ({ url: 'movements/file', method: 'POST', body }),
       invalidatesTags: ['library'],
     }),
-    groups: build.query<Group[], void>({ query: () => 'groups' }),
+    groups: build.query<Group[], void>({ query: () => 'groups', providesTags: ['groups'] }),
+    askGroup: build.mutation<Group, { id: string; asked: GroupAsked }>({
+      query: ({ id, asked }) => ({ url: `groups/${id}/asked`, method: 'PUT', body: asked }),
+      invalidatesTags: ['groups'],
+    }),
+    asides: build.query<AsideRule[], void>({ query: () => 'asides', providesTags: ['asides'] }),
+    setAsideForGood: build.mutation<AsideRule[], AsideRule>({
+      query: (body) => ({ url: 'asides', method: 'PUT', body }),
+      invalidatesTags: ['asides'],
+    }),
+    letSpeakAgain: build.mutation<AsideRule[], Pick<AsideRule, 'code' | 'movement'>>({
+      query: (body) => ({ url: 'asides', method: 'DELETE', body }),
+      invalidatesTags: ['asides'],
+    }),
+    passages: build.query<Passage[], void>({ query: () => 'passages', providesTags: ['passages'] }),
+    keepPassage: build.mutation<Passage[], Passage>({
+      query: (body) => ({ url: `passages/${body.id}`, method: 'PUT', body }),
+      invalidatesTags: ['passages'],
+    }),
+    dropPassage: build.mutation<Passage[], string>({
+      query: (id) => ({ url: `passages/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['passages'],
+    }),
     sessions: build.query<SessionSummary[], void>({ query: () => 'sessions', providesTags: ['sessions'] }),
     session: build.query<StoredSession, string>({ query: (id) => `sessions/${id}`, keepUnusedDataFor: 0 }),
     addSession: build.mutation<StoredSession, Session>({
@@ -62,6 +87,10 @@ export const api = createApi({
     saveSession: build.mutation<StoredSession, SessionSave>({
       query: (body) => ({ url: `sessions/${body.session.id}`, method: 'PUT', body }),
       invalidatesTags: ['sessions'],
+    }),
+    bringSession: build.mutation<StoredSession, ClassFileText>({
+      query: (body) => ({ url: 'sessions/file', method: 'POST', body }),
+      invalidatesTags: ['sessions', 'library'],
     }),
     removeSession: build.mutation<void, string>({
       query: (id) => ({ url: `sessions/${id}`, method: 'DELETE' }),

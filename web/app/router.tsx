@@ -34,6 +34,10 @@ export const router = createBrowserRouter([
         path: 'sessions/:id',
         lazy: async () => ({ Component: (await import('../places/sessions/SessionPage')).SessionPage }),
       },
+      {
+        path: 'sessions/compare/:left/:right',
+        lazy: async () => ({ Component: (await import('../places/sessions/ComparePage')).ComparePage }),
+      },
       { path: 'logbook', lazy: async () => ({ Component: (await import('../places/logbook/Logbook')).Logbook }) },
       { path: 'logbook/:id', lazy: async () => ({ Component: (await import('../places/logbook/LogPage')).LogPage }) },
       { path: '*', element: <Astray /> },

@@ -1,5 +1,5 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { useDispatch, useSelector } from 'react-redux';
+import { useDispatch, useSelector, useStore } from 'react-redux';
 import { movementDraftReducer } from '../places/repertoire/editor/movementDraft';
 import { draftReducer } from '../places/sessions/draft';
 import { draftSync } from '../places/sessions/draftSync';
@@ -15,3 +15,4 @@ export type Dispatch = typeof store.dispatch;
 
 export const useAppSelector = useSelector.withTypes<State>();
 export const useAppDispatch = useDispatch.withTypes<Dispatch>();
+export const useAppStore = useStore.withTypes<typeof store>();

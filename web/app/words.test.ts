@@ -43,6 +43,7 @@ test('the next class is the first from today on that is not recorded yet', () =>
     title: id,
     groupId: null,
     slotMinutes: 60,
+    family: null,
     totalMs: 0,
     lines: 0,
     movementIds: [],

@@ -1,3 +1,5 @@
+import { download } from '../app/download';
+
 /** The styles a drawing needs when it leaves the page. */
 const STYLES = [
   'fill',
@@ -67,14 +69,6 @@ function drawingOf(part: Element): SVGSVGElement {
   }
   for (const words of part.querySelectorAll(`[${DRAWN}]`)) whole.append(styledWords(words, left, top));
   return whole;
-}
-
-function download(content: Blob, name: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(content);
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
 }
 
 const asText = (drawing: SVGSVGElement): string => new XMLSerializer().serializeToString(drawing);

@@ -1,32 +1,51 @@
 import { runsOf } from '../sessionRuns';
-import type { Check, FindingCode } from './finding';
+import { easierWays, fewer, inRounds } from './easing';
+import type { Check, Finding, Judged } from './finding';
+import { firstThatClears } from './mending';
 import { nameOf } from './nameOf';
+import { weigh } from './weigh';
 
-interface Limits {
-  readonly warn: number;
-  readonly stop: number;
-}
-
-/** A check for something that should not go on unbroken for long: its longest stretch is said. */
-export const longRun =
-  (
-    code: FindingCode,
-    kind: Parameters<typeof runsOf>[1],
-    limitsFor: (strength: Parameters<Check>[0]['strength']) => Limits,
-    words: (seconds: number) => string,
-    help: string,
-  ): Check =>
-  (judged) => {
+/** A check for something that should not go on unbroken for long: its longest stretches are said. */
+export function longRun(
+  code: string,
+  kind: Parameters<typeof runsOf>[1],
+  limitsFor: (strength: Judged['strength']) => { readonly warn: number; readonly stop: number },
+  words: (seconds: number) => string,
+  help: string,
+): Check {
+  const look = (judged: Judged): Finding[] => {
     const { warn, stop } = limitsFor(judged.strength);
-    return runsOf(judged.pieces, kind)
-      .filter(({ seconds }) => seconds > warn)
+    // The longest come first: of each line the longest is said.
+    const runs = runsOf(judged.pieces, kind);
+    return runs
+      .filter(({ itemId }, place) => runs.findIndex((one) => one.itemId === itemId) === place)
       .slice(0, 3)
-      .map(({ seconds, startMs, itemId }) => ({
-        code,
-        severity: seconds > stop ? ('stop' as const) : ('warn' as const),
-        itemId,
-        atMs: startMs,
-        what: `${words(Math.round(seconds))}, from ${nameOf(judged, itemId)} on.`,
-        why: [`${Math.round(seconds)} s without a break; ${warn} s is said, ${stop} s is too long.`, help],
-      }));
+      .flatMap(({ seconds, startMs, itemId }) => {
+        const key = `${code} ${itemId}`;
+        const weighed = weigh(judged, key, seconds, { limit: warn, grave: stop });
+        if (!weighed) return [];
+        return [
+          {
+            code,
+            key,
+            ...weighed,
+            itemId,
+            atMs: startMs,
+            what: `${words(Math.round(seconds))}, from ${nameOf(judged, itemId)} on.`,
+            why: [`${Math.round(seconds)} s without a break; ${warn} s is said, ${stop} s is too long.`, help],
+          },
+        ];
+      });
   };
+  return {
+    codes: [code],
+    look,
+    remedies: (judged, finding) => {
+      const line = finding.itemId;
+      if (line === null) return [];
+      return [inRounds, fewer, easierWays].flatMap((ways) =>
+        firstThatClears(look, judged, finding, ways(judged, line)),
+      );
+    },
+  };
+}

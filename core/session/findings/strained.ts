@@ -1,18 +1,26 @@
-import { sessionStrain } from '../sessionStrain';
+import { type RegionStrain, sessionStrain } from '../sessionStrain';
 import { strainWords } from '../strainWords';
 import { THRESHOLDS } from '../thresholds';
-import type { Check } from './finding';
+import { easierWays, fewer, leftOut, longerRoundRest, restsBefore } from './easing';
+import type { Check, Finding, Judged, Remedy } from './finding';
+import { clears, firstThatClears } from './mending';
 import { nameOf } from './nameOf';
+import { weigh } from './weigh';
 
-/** A region over the group's ceiling, with the lines it comes from. */
-export const strained: Check = (judged) =>
-  sessionStrain(judged.pieces, judged.strength)
-    .filter(({ percent }) => percent > THRESHOLDS.strainWarn)
-    .map((strain) => {
-      const words = strainWords(strain, judged.strength, (itemId) => nameOf(judged, itemId));
-      return {
-        code: 'strained' as const,
-        severity: strain.percent > THRESHOLDS.strainStop ? ('stop' as const) : ('warn' as const),
+/** A region is said once, with the line it mostly comes from: what is left when that is mended is another finding. */
+const keyOf = ({ region, parts }: RegionStrain) => `strained ${region} ${parts[0]?.itemId ?? ''}`;
+
+const look = (judged: Judged): Finding[] =>
+  sessionStrain(judged.pieces, judged.strength).flatMap((strain) => {
+    const key = keyOf(strain);
+    const weighed = weigh(judged, key, strain.percent, { limit: THRESHOLDS.strainWarn, grave: THRESHOLDS.strainStop });
+    if (!weighed) return [];
+    const words = strainWords(strain, judged.strength, (itemId) => nameOf(judged, itemId));
+    return [
+      {
+        code: 'strained',
+        key,
+        ...weighed,
         itemId: strain.parts[0]?.itemId ?? null,
         atMs: strain.atMs,
         what: `${words.charAt(0).toUpperCase()}${words.slice(1)}.`,
@@ -20,5 +28,44 @@ export const strained: Check = (judged) =>
           strain.compartment === 'fast' ? 'It tires within a minute or two.' : 'It adds up over a quarter of an hour.',
           'An index, not a measurement. A rest, a loosening or a higher stance before it brings it down.',
         ],
-      };
-    });
+      },
+    ];
+  });
+
+/** The lines that make up most of a region's worst moment. */
+function mostOf(judged: Judged, finding: Finding): string[] {
+  const strain = sessionStrain(judged.pieces, judged.strength).find((one) => keyOf(one) === finding.key);
+  return (strain?.parts ?? []).slice(0, 3).map(({ itemId }) => itemId);
+}
+
+/** A region over the group's ceiling, with the lines it comes from. */
+export const strained: Check = {
+  codes: ['strained'],
+  look,
+  remedies: (judged, finding) => {
+    const lines = mostOf(judged, finding);
+    const [first] = lines;
+    if (!first) return [];
+    const tried = (ways: (judged: Judged, line: string) => Remedy[]): Remedy[] =>
+      lines.flatMap((line) => firstThatClears(look, judged, finding, ways(judged, line))).slice(0, 1);
+    const rested = firstThatClears(look, judged, finding, restsBefore(judged, first));
+    const one = [...rested, ...tried(longerRoundRest), ...tried(fewer), ...tried(easierWays)];
+    if (one.length > 0) return one;
+    const both = together(judged, finding, lines);
+    return both.length > 0 ? both : tried(leftOut);
+  },
+};
+
+/** Where no single change is enough: the largest lines all at their least, then with a rest before each as well. */
+function together(judged: Judged, finding: Finding, lines: readonly string[]): Remedy[] {
+  const least = lines.flatMap((line) => fewer(judged, line).at(-1) ?? []);
+  const rests = lines.flatMap((line) => restsBefore(judged, line)[3] ?? []);
+  const names = lines.map((line) => nameOf(judged, line)).join(', ');
+  return [
+    { label: `Fewest of ${names}`, edits: least.flatMap(({ edits }) => edits) },
+    {
+      label: `Fewest of ${names}, a minute of rest before each`,
+      edits: [...least, ...rests].flatMap(({ edits }) => edits),
+    },
+  ].filter(({ edits }) => edits.length > 0 && clears(look, judged, finding, edits));
+}

@@ -1,19 +1,24 @@
+import { lineTimes, segmentsOf } from '../lineTimes';
 import { countSide } from '../sessionSides';
-import type { Check } from './finding';
+import type { Check, Finding, Judged } from './finding';
+import { firstThatClears } from './mending';
 import { nameOf } from './nameOf';
 
-/** A line that is done more on one side than on the other. */
-export const unequalSides: Check = (judged) => {
+const look = (judged: Judged): Finding[] => {
   const { timeline } = judged;
-  return timeline.items.flatMap(({ itemId, first, end, startMs }) => {
-    const segments = timeline.segments.slice(first, end);
+  return [...lineTimes(timeline).values()].flatMap((line) => {
+    const { itemId, startMs } = line;
+    const segments = segmentsOf(timeline, line);
     const [left, right] = [countSide(segments, 'left'), countSide(segments, 'right')];
     if (left.repetitions === right.repetitions) return [];
     const [side, less] = left.repetitions > right.repetitions ? (['left', right] as const) : (['right', left] as const);
     return [
       {
-        code: 'sides-unequal' as const,
+        code: 'sides-unequal',
+        key: `sides-unequal ${itemId}`,
         severity: less.repetitions === 0 ? ('warn' as const) : ('notice' as const),
+        amount: left.repetitions - right.repetitions,
+        borderline: false,
         itemId,
         atMs: startMs,
         what: `${nameOf(judged, itemId)} is done more on the ${side}.`,
@@ -24,4 +29,18 @@ export const unequalSides: Check = (judged) => {
       },
     ];
   });
+};
+
+/** A line that is done more on one side than on the other. */
+export const unequalSides: Check = {
+  codes: ['sides-unequal'],
+  look,
+  remedies: (judged, finding) => {
+    const { itemId } = finding;
+    if (itemId === null) return [];
+    const name = nameOf(judged, itemId);
+    return firstThatClears(look, judged, finding, [
+      { label: `${name} on both sides`, edits: [{ kind: 'change', itemId, to: { sides: 'usual' } }] },
+    ]);
+  },
 };

@@ -1,26 +1,107 @@
-import { readinessGaps } from '../sessionReadiness';
+import type { Region } from '../../body/region';
+import { usualName } from '../../movement/movement';
+import { newMovementItem } from '../defaults';
+import { placeOf } from '../editPlan';
+import { type ReadinessGap, readinessGaps } from '../sessionReadiness';
 import { THRESHOLDS } from '../thresholds';
-import type { Check } from './finding';
+import { warmingOf } from '../warmingOf';
+import { easierWays } from './easing';
+import type { Check, Finding, Judged, Remedy } from './finding';
+import { clears, firstThatClears, freshId } from './mending';
 import { nameOf } from './nameOf';
+import { weigh } from './weigh';
 
-/** A region asked for more than the warm-up has made it ready for. The warm-up itself is what makes ready. */
-export const unready: Check = (judged) => {
+const keyOf = ({ region, itemId }: ReadinessGap) => `not-ready ${itemId} ${region}`;
+
+/** The gaps that matter: the warm-up itself is what makes ready. */
+export function gapsOf(judged: Pick<Judged, 'plan' | 'pieces'>): ReadinessGap[] {
   const warming = new Set(
     judged.plan.sections
       .filter(({ kind }) => kind === 'opening' || kind === 'warm-up')
       .flatMap(({ items }) => items.map(({ id }) => id)),
   );
-  return readinessGaps(judged.pieces)
-    .filter(({ itemId, size }) => !warming.has(itemId) && size >= THRESHOLDS.readinessGap)
-    .map(({ region, itemId, startMs, seconds, size, ready, demand, allowed }) => ({
-      code: 'not-ready' as const,
-      severity: size >= 3 * THRESHOLDS.readinessGap ? ('warn' as const) : ('notice' as const),
-      itemId,
-      atMs: startMs,
-      what: `${nameOf(judged, itemId)} asks more of the ${region.replace('-', ' ')} than has been warmed up.`,
-      why: [
-        `Asked ${demand.toFixed(2)}, allowed ${allowed.toFixed(2)} with ${Math.round(ready * 100)} % readiness, for ${Math.round(seconds)} s.`,
-        `Move the ${region.replace('-', ' ')} gently before it.`,
-      ],
+  return readinessGaps(judged.pieces).filter(({ itemId }) => !warming.has(itemId));
+}
+
+const look = (judged: Judged): Finding[] =>
+  gapsOf(judged).flatMap((gap) => {
+    const { region, itemId, startMs, seconds, size, ready, demand, allowed } = gap;
+    const key = keyOf(gap);
+    const limit = THRESHOLDS.readinessGap;
+    const weighed = weigh(judged, key, size, { limit, grave: 3 * limit, severity: ['warn', 'notice'] });
+    if (!weighed) return [];
+    const word = region.replace('-', ' ');
+    return [
+      {
+        code: 'not-ready',
+        key,
+        ...weighed,
+        itemId,
+        atMs: startMs,
+        what: `${nameOf(judged, itemId)} asks more of the ${word} than has been warmed up.`,
+        why: [
+          `Asked ${demand.toFixed(2)}, allowed ${allowed.toFixed(2)} with ${Math.round(ready * 100)} % readiness, for ${Math.round(seconds)} s.`,
+          `Move the ${word} gently before it.`,
+        ],
+      },
+    ];
+  });
+
+/** How many of the offered warm-ups are tried for a gap. */
+const TRIED = 8;
+
+/** A warm-up for the region at the end of the warm-up, those that move it most first. */
+function warmUps(judged: Judged, region: Region): Remedy[] {
+  const section = judged.plan.sections.findIndex(({ kind }) => kind === 'warm-up');
+  const passage = judged.plan.sections[section];
+  if (!passage) return [];
+  const there = new Set(
+    judged.plan.sections.flatMap(({ items }) => items.map((item) => ('movementId' in item ? item.movementId : ''))),
+  );
+  const index = passage.items.length;
+  return judged.offered
+    .filter((movement) => movement.roles.includes('warm-up') && movement.level === 1 && !there.has(movement.id))
+    .map((movement) => ({ movement, moved: warmingOf(movement)[region].mobilised }))
+    .filter(({ moved }) => moved > 0.2)
+    .toSorted((a, b) => b.moved - a.moved)
+    .slice(0, TRIED)
+    .map(({ movement }) => {
+      const item = newMovementItem(freshId(judged, movement.id, 'warm'), movement, 'warm-up');
+      return {
+        label: `${usualName(movement)}, ${item.count} ${movement.count.unit}, at the end of the warm-up`,
+        edits: [{ kind: 'add', at: { section, index }, item }],
+      };
+    });
+}
+
+/** The line further up in its section, nearer to the warm-up: half way, then first of all. */
+function earlier(judged: Judged, itemId: string): Remedy[] {
+  const at = placeOf(judged.plan, itemId);
+  if (!at) return [];
+  return [...new Set([Math.floor(at.index / 2), 0])]
+    .filter((index) => index < at.index)
+    .map((index) => ({
+      label: `${nameOf(judged, itemId)} ${index === 0 ? 'first in its section' : `${at.index - index} lines earlier`}`,
+      edits: [{ kind: 'move', itemId, to: { section: at.section, index } }],
     }));
+}
+
+/** A region asked for more than the warm-up has made it ready for. */
+export const unready: Check = {
+  codes: ['not-ready'],
+  look,
+  remedies: (judged, finding) => {
+    const gap = gapsOf(judged).find((one) => keyOf(one) === finding.key);
+    if (!gap) return [];
+    const warmed = warmUps(judged, gap.region)
+      .filter(({ edits }) => clears(look, judged, finding, edits))
+      .slice(0, 2);
+    const sooner = finding.itemId === null ? [] : earlier(judged, finding.itemId);
+    const eased = finding.itemId === null ? [] : easierWays(judged, finding.itemId);
+    return [
+      ...warmed,
+      ...firstThatClears(look, judged, finding, sooner),
+      ...firstThatClears(look, judged, finding, eased),
+    ];
+  },
 };

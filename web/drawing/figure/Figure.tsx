@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
 import type { Pose } from '../../../core/body/pose';
-import { type Skeleton, skeletonOf } from '../../../core/body/skeleton';
+import { skeletonOf } from '../../../core/body/skeleton';
+import { frameOf } from './frameOf';
 import { furniture } from './furniture';
 import { partsOf } from './parts';
-import { EYES, onPaper, type View } from './view';
+import { EYES, type View } from './view';
 import './figure.css';
 
 interface Props {
@@ -15,38 +16,6 @@ interface Props {
   readonly roomy?: boolean;
   /** What it shows, for those who do not see it; without it the drawing is decoration. */
   readonly label?: string;
-}
-
-/** The room a figure is drawn in, centimetres: from under the floor to above the head, or above raised hands. */
-const RAISED = 214;
-const OVER = 5;
-const BELOW = 10;
-const NARROWEST = 62;
-const ROOMY = 190;
-const TOP_HALF = 100;
-
-function frameOf(body: Skeleton, view: View, roomy: boolean) {
-  const eye = EYES[view];
-  const [middle, depth] = onPaper(eye, [body.pelvis[0], body.pelvis[1], 0]);
-  if (view === 'top') return { x: middle - TOP_HALF, y: depth - TOP_HALF, width: TOP_HALF * 2, height: TOP_HALF * 2 };
-  const ends = [
-    body.arms.left.tip,
-    body.arms.right.tip,
-    body.legs.left.toe,
-    body.legs.right.toe,
-    body.legs.left.heel,
-    body.legs.right.heel,
-    body.head,
-  ];
-  const half = Math.max(
-    (roomy ? ROOMY : NARROWEST) / 2,
-    ...ends.map((end) => Math.abs(onPaper(eye, end)[0] - middle) + 7),
-  );
-  const top = Math.max(
-    ...[body.crown, body.arms.left.tip, body.arms.right.tip].map((end) => depth - onPaper(eye, end)[1]),
-  );
-  const above = roomy ? RAISED : top + OVER;
-  return { x: middle - half, y: depth - above, width: half * 2, height: above + BELOW };
 }
 
 /**

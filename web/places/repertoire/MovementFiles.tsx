@@ -1,19 +1,13 @@
 import { App, Button, Dropdown, Modal } from 'antd';
 import { useRef, useState } from 'react';
-import type { Problem } from '../../../core/formats/api';
 import { api } from '../../app/api';
+import { problemIn } from '../../app/problemIn';
 
 interface Refused {
   readonly name: string;
   readonly title: string;
   readonly faults: readonly { readonly path: readonly (string | number)[]; readonly message: string }[];
 }
-
-const problemIn = (error: unknown): Problem | null => {
-  if (typeof error !== 'object' || error === null || !('data' in error)) return null;
-  const { data } = error;
-  return typeof data === 'object' && data !== null && 'title' in data ? (data as Problem) : null;
-};
 
 const counted = (n: number, what: string): string => `${n} ${what}`;
 
@@ -45,6 +39,7 @@ export function MovementFiles() {
   return (
     <>
       <Dropdown
+        autoFocus
         trigger={['click']}
         menu={{
           items: [

@@ -1,17 +1,34 @@
-import { CaretRightOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { BulbOutlined, CaretRightOutlined, ColumnWidthOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, DatePicker, Input, InputNumber, Select, TimePicker, Tooltip } from 'antd';
 import dayjs from 'dayjs';
+import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ActionCreators } from 'redux-undo';
+import type { Timeline } from '../../../core/session/segment';
 import type { Session } from '../../../core/session/session';
 import { api } from '../../app/api';
+import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch, useAppSelector } from '../../app/store';
+import { Editions } from './compose/Editions';
 import { headed } from './draft';
+import { PaperMenu } from './PaperMenu';
 import { SaveState } from './SaveState';
+import type { AskedOf } from './useAsked';
 import './classHead.css';
 
+const FitDrawer = lazy(async () => ({ default: (await import('./compose/FitDrawer')).FitDrawer }));
+const ProposeDrawer = lazy(async () => ({ default: (await import('./compose/ProposeDrawer')).ProposeDrawer }));
+
+interface Props {
+  readonly session: Session;
+  readonly repertoire: Repertoire;
+  readonly askedOf: AskedOf;
+  readonly timeline: Timeline;
+}
+
 /** Who, when, how long and how the class breathes, each changed in place. */
-export function ClassHead({ session }: { readonly session: Session }) {
+export function ClassHead({ session, repertoire, askedOf, timeline }: Props) {
+  const [open, setOpen] = useState<'fit' | 'propose' | null>(null);
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const { data: groups } = api.useGroupsQuery();
@@ -50,6 +67,13 @@ export function ClassHead({ session }: { readonly session: Session }) {
             onClick={() => dispatch(ActionCreators.redo())}
           />
         </Tooltip>
+        <Button icon={<BulbOutlined />} onClick={() => setOpen('propose')}>
+          Propose
+        </Button>
+        <Button icon={<ColumnWidthOutlined />} onClick={() => setOpen('fit')}>
+          Fit
+        </Button>
+        <PaperMenu session={session} timeline={timeline} repertoire={repertoire} askedOf={askedOf} />
         <Button type="primary" icon={<CaretRightOutlined />} onClick={() => navigate(`/teach/${session.id}`)}>
           Teach
         </Button>
@@ -118,7 +142,16 @@ export function ClassHead({ session }: { readonly session: Session }) {
             aria-label="Out part of a breath"
           />
         </fieldset>
+        <Editions session={session} />
       </div>
+      <Suspense>
+        {open === 'fit' && (
+          <FitDrawer session={session} repertoire={repertoire} askedOf={askedOf} onClose={() => setOpen(null)} />
+        )}
+        {open === 'propose' && (
+          <ProposeDrawer session={session} repertoire={repertoire} askedOf={askedOf} onClose={() => setOpen(null)} />
+        )}
+      </Suspense>
     </header>
   );
 }

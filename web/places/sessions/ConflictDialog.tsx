@@ -91,7 +91,7 @@ function Length({
   const timeline = useTimeline(session, repertoire);
   return (
     <p className="number">
-      {timeline.items.length} lines, {minutes(timeline.totalMs)}
+      {session.sections.flatMap(({ items }) => items).length} lines, {minutes(timeline.totalMs)}
     </p>
   );
 }

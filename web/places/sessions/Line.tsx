@@ -7,6 +7,8 @@ import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
 import { firstSide } from '../../../core/movement/pass';
 import { tellingMoment } from '../../../core/movement/tellingMoment';
+import { IN_ROUNDS_WORDS } from '../../../core/session/blockWords';
+import { doneAs } from '../../../core/session/doneAs';
 import type { Item, MovementItem } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { inWords, minutes } from '../../app/words';
@@ -24,19 +26,40 @@ interface Props {
   readonly breath: readonly BreathStretch[];
   readonly repertoire: Repertoire;
   readonly isInHand: boolean;
+  readonly isPointed: boolean;
   /** Whether the Tab key stops here: one line of the order is enough, the arrows do the rest. */
   readonly isReached: boolean;
   readonly onTake: (itemId: string) => void;
+  /** In how many blocks it stands. */
+  readonly depth: 0 | 1 | 2;
+  readonly isChosen: boolean;
+  /** How often it is done in all, every round of its blocks counted in. */
+  readonly total: number;
+  readonly onChoose: (itemId: string) => void;
+  /** The steps into it; null where there are none. */
+  readonly steps: string | null;
 }
+
+const RAMP_WORDS = { sink: 'lower', range: 'wider', hands: 'hands higher', tempo: 'quicker' } as const;
 
 function sideNotes(item: MovementItem, movement: Movement): string[] {
   const notes: string[] = [];
   const { sides } = movement.laterality;
   if (sides.kind !== 'even' && !item.sides.endsWith('only')) notes.push(`${firstSide(sides.first, item.sides)} first`);
   if (item.rounds > 1) notes.push(`${item.rounds} rounds${item.roundRest > 0 ? `, ${item.roundRest} s rest` : ''}`);
+  if (item.rounds > 1 && item.lower !== 0) notes.push(`${item.lower}° lower each`);
+  if (item.ramp) notes.push(`${RAMP_WORDS[item.ramp.what]} each time`);
+  if (item.inRounds !== 'every') notes.push(IN_ROUNDS_WORDS[item.inRounds].toLowerCase());
   if (item.settle.kind === 'still') notes.push(`then ${item.settle.seconds} s still`);
   if (item.pace !== null) notes.push(`own pace ${item.pace}`);
   notes.push(item.manner.replace('-', ' '));
+  const varied = movement.variants.find(({ id }) => id === item.variant);
+  if (varied) notes.unshift(varied.name);
+  const offered = item.offers.map((offer) => movement.variants.find(({ id }) => id === offer)?.name ?? 'as written');
+  if (offered.length > 0) notes.push(`or ${offered.join(', or ')}`);
+  const step = item.layer === null ? undefined : movement.layers[item.layer];
+  if (step) notes.unshift(`step: ${step.name}`);
+  if (item.breathing !== null) notes.push(item.breathing);
   if (item.note !== '') notes.push(item.note);
   return notes;
 }
@@ -44,9 +67,11 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
 const MovementBody = memo(function MovementBody({
   item,
   movement,
+  steps,
 }: {
   readonly item: MovementItem;
   readonly movement: Movement | undefined;
+  readonly steps: string | null;
 }) {
   if (!movement)
     return <p className="line-gone">“{item.movementId}” is not in the repertoire; it takes no time here.</p>;
@@ -58,7 +83,7 @@ const MovementBody = memo(function MovementBody({
           {movement.names.chinese[0]}
         </span>
       </p>
-      <p className="line-notes">{sideNotes(item, movement).join(' · ')}</p>
+      <p className="line-notes">{[...sideNotes(item, movement), ...(steps === null ? [] : [steps])].join(' · ')}</p>
     </>
   );
 });
@@ -78,8 +103,14 @@ export const Line = memo(function Line({
   breath,
   repertoire,
   isInHand,
+  isPointed,
   isReached,
   onTake,
+  depth,
+  isChosen,
+  total,
+  onChoose,
+  steps,
 }: Props) {
   const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
     id: item.id,
@@ -93,7 +124,7 @@ export const Line = memo(function Line({
   return (
     <li
       ref={setNodeRef}
-      className={`line line--${item.kind}${isInHand ? ' line--in-hand' : ''}${isDragging ? ' line--dragged' : ''}`}
+      className={`line line--${item.kind}${isInHand ? ' line--in-hand' : ''}${isPointed ? ' line--pointed' : ''}${isDragging ? ' line--dragged' : ''}${depth > 0 ? ' line--blocked' : ''}${depth > 1 ? ' line--inner' : ''}${isChosen ? ' line--chosen' : ''}`}
       style={{ transform: CSS.Translate.toString(transform), transition }}
       data-line={item.id}
       tabIndex={isReached ? 0 : -1}
@@ -124,7 +155,7 @@ export const Line = memo(function Line({
       </div>
       <div className="line-body">
         {item.kind === 'movement' ? (
-          <MovementBody item={item} movement={movement} />
+          <MovementBody item={item} movement={movement} steps={steps} />
         ) : (
           <p className="line-name">
             <span className="name">{item.kind === 'rest' ? 'Rest' : 'Talk'}</span>
@@ -132,7 +163,7 @@ export const Line = memo(function Line({
           </p>
         )}
       </div>
-      <LineCount item={item} movement={movement} title={title} />
+      <LineCount item={item} movement={movement} title={title} total={total} />
       <div className="line-breath">{movement && <BreathLine stretches={breath} scale={6} most={92} />}</div>
       <button
         type="button"
@@ -144,12 +175,12 @@ export const Line = memo(function Line({
         {minutes(lengthMs)}
         <span className="line-why">why?</span>
       </button>
-      <LineActs id={item.id} title={title} />
+      <LineActs id={item.id} title={title} isChosen={isChosen} onChoose={onChoose} />
     </li>
   );
 }, isSameLine);
 
 const momentOf = (movement: Movement, item: MovementItem) => {
   const written = writtenSide(movement);
-  return tellingMoment(movement, written === null ? null : firstSide(written, item.sides));
+  return tellingMoment(doneAs(movement, item), written === null ? null : firstSide(written, item.sides));
 };

@@ -1,5 +1,5 @@
 import { CopyOutlined, DeleteOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
+import { Button, Checkbox } from 'antd';
 import { memo } from 'react';
 import { useAppDispatch } from '../../app/store';
 import { lineDoubled, lineRemoved } from './draft';
@@ -7,13 +7,21 @@ import { lineDoubled, lineRemoved } from './draft';
 interface Props {
   readonly id: string;
   readonly title: string;
+  readonly isChosen: boolean;
+  readonly onChoose: (id: string) => void;
 }
 
 /** What can be done to a whole line by a tap. */
-export const LineActs = memo(function LineActs({ id, title }: Props) {
+export const LineActs = memo(function LineActs({ id, title, isChosen, onChoose }: Props) {
   const dispatch = useAppDispatch();
   return (
     <div className="line-acts">
+      <Checkbox
+        checked={isChosen}
+        tabIndex={-1}
+        aria-label={`Choose ${title} with others`}
+        onChange={() => onChoose(id)}
+      />
       <Button
         type="text"
         size="small"

@@ -7,8 +7,16 @@ import { useAppDispatch } from '../../app/store';
 import { lineChanged } from './draft';
 
 /** How the count reads, so that "each side" is never in doubt. */
-function CountNote({ item, movement }: { readonly item: MovementItem; readonly movement: Movement }) {
-  const { words, total } = countWords(movement, item);
+function CountNote({
+  item,
+  movement,
+  total,
+}: {
+  readonly item: MovementItem;
+  readonly movement: Movement;
+  readonly total: number;
+}) {
+  const { words } = countWords(movement, item);
   return (
     <span className="line-unit">
       {words}
@@ -21,10 +29,12 @@ interface Props {
   readonly item: Item;
   readonly movement: Movement | undefined;
   readonly title: string;
+  /** How often it is done in all; of no bearing where nothing is counted. */
+  readonly total: number;
 }
 
 /** The count of a line, changed in place, with what it counts. */
-export const LineCount = memo(function LineCount({ item, movement, title }: Props) {
+export const LineCount = memo(function LineCount({ item, movement, title, total }: Props) {
   const dispatch = useAppDispatch();
   const amount = item.kind === 'movement' ? item.count : item.seconds;
   const setAmount = (value: number | null) => {
@@ -48,7 +58,7 @@ export const LineCount = memo(function LineCount({ item, movement, title }: Prop
         aria-label={`Count of ${title}`}
       />
       {item.kind === 'movement' && movement ? (
-        <CountNote item={item} movement={movement} />
+        <CountNote item={item} movement={movement} total={total} />
       ) : (
         <span className="line-unit">seconds</span>
       )}

@@ -1,45 +1,48 @@
-import type { Finding } from '../../../core/session/findings/finding';
-import { focusLine } from './lineFocus';
+import { useState } from 'react';
+import { Asides } from './Asides';
+import { AskedChoice } from './AskedChoice';
+import { FindingEntry } from './FindingEntry';
+import type { NoticedProps } from './noticedProps';
 import './noticed.css';
 
-interface Props {
-  /** Null while the class has not been judged yet. */
-  readonly findings: readonly Finding[] | null;
+/** How many findings are told before the rest is asked for. */
+const TOLD = 6;
+
+/** What Vesperum noticed about a class, or about the line in hand; each with what would mend it. */
+export function Noticed({
+  findings,
+  itemId,
+  ...of
+}: NoticedProps & {
   /** Only what is about this line; null tells of the whole class. */
   readonly itemId: string | null;
-}
-
-/** What Vesperum noticed about a class, or about the line in hand. */
-export function Noticed({ findings, itemId }: Props) {
+}) {
+  const [isWhole, setIsWhole] = useState(false);
   if (findings === null) return null;
-  const shown = itemId === null ? findings : findings.filter((finding) => finding.itemId === itemId);
+  const shown = itemId === null ? findings.open : findings.open.filter((finding) => finding.itemId === itemId);
   if (itemId !== null && shown.length === 0) return null;
+  const told = isWhole ? shown : shown.slice(0, TOLD);
   return (
     <section className="noticed" aria-label="What Vesperum noticed">
-      <h3>Noticed</h3>
+      <header>
+        <h3>Noticed</h3>
+        {itemId === null && <AskedChoice askedOf={of.askedOf} />}
+      </header>
       {shown.length === 0 ? (
         <p className="noticed-nothing">Nothing to object to.</p>
       ) : (
         <ul>
-          {shown.map(({ code, severity, itemId: line, what, why }) => (
-            <li key={`${code} ${line} ${what}`} className={`noticed-${severity}`} data-finding={code}>
-              {itemId === null && line !== null ? (
-                <button type="button" className="bare" onClick={() => focusLine(line)}>
-                  {what}
-                </button>
-              ) : (
-                <p>{what}</p>
-              )}
-              <details>
-                <summary>why?</summary>
-                {why.map((reason) => (
-                  <p key={reason}>{reason}</p>
-                ))}
-              </details>
-            </li>
+          {told.map((finding) => (
+            <FindingEntry key={finding.key} finding={finding} isPlaced={itemId === null} {...of} />
           ))}
         </ul>
       )}
+      {told.length < shown.length && (
+        <button type="button" className="bare noticed-more" onClick={() => setIsWhole(true)}>
+          and {shown.length - told.length} more
+        </button>
+      )}
+      {itemId === null && <Asides asides={findings.aside} />}
     </section>
   );
 }

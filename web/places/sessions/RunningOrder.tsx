@@ -13,8 +13,10 @@ import type { Timeline } from '../../../core/session/segment';
 import type { Session } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
+import { ChosenBar } from './ChosenBar';
 import { lineMoved } from './draft';
 import { SectionPassage } from './SectionPassage';
+import { useChosen } from './useChosen';
 import { useLineKeys } from './useLineKeys';
 import './runningOrder.css';
 
@@ -23,17 +25,20 @@ interface Props {
   readonly timeline: Timeline;
   readonly repertoire: Repertoire;
   readonly inHand: string | null;
+  /** The line that is pointed at on the tide. */
+  readonly pointed: string | null;
   readonly onTake: (itemId: string | null) => void;
 }
 
 /** The list of what is done: clock time down the left, one line per item, sections as passages. */
-export function RunningOrder({ session, timeline, repertoire, inHand, onTake }: Props) {
+export function RunningOrder({ session, timeline, repertoire, inHand, pointed, onTake }: Props) {
   const dispatch = useAppDispatch();
+  const chosen = useChosen(session);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const onKeyDown = useLineKeys(session, repertoire, onTake);
+  const onKeyDown = useLineKeys(session, repertoire, onTake, chosen);
 
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || over.id === active.id) return;
@@ -55,10 +60,13 @@ export function RunningOrder({ session, timeline, repertoire, inHand, onTake }: 
             timeline={timeline}
             repertoire={repertoire}
             inHand={inHand}
+            pointed={pointed}
             onTake={onTake}
+            chosen={chosen}
           />
         ))}
       </DndContext>
+      <ChosenBar session={session} timeline={timeline} chosen={chosen} />
     </section>
   );
 }

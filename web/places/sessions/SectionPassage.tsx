@@ -1,14 +1,22 @@
 import { useDroppable } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { useMemo } from 'react';
+import { Fragment, useMemo } from 'react';
+import { blocksAround, blocksBegun } from '../../../core/session/block';
+import { totalCount } from '../../../core/session/countWords';
+import { type LineTime, lineTimes, segmentsOf } from '../../../core/session/lineTimes';
 import type { Timeline } from '../../../core/session/segment';
-import type { Section, Session } from '../../../core/session/session';
+import type { Item, Section, Session } from '../../../core/session/session';
+import { SECTION_SHARES } from '../../../core/session/thresholds';
 import type { Repertoire } from '../../app/repertoire';
 import { clockAt, minutes, sectionWord } from '../../app/words';
 import { AddLine } from './AddLine';
+import { BlockHead } from './BlockHead';
 import { firstRepetition } from './firstRepetition';
 import { Line } from './Line';
+import { linesWithin } from './linesWithin';
 import { PaceButton } from './PaceButton';
+import { PutIn } from './PutIn';
+import type { Chosen } from './useChosen';
 
 interface Props {
   readonly session: Session;
@@ -17,16 +25,47 @@ interface Props {
   readonly timeline: Timeline;
   readonly repertoire: Repertoire;
   readonly inHand: string | null;
+  /** The line that is pointed at on the tide. */
+  readonly pointed: string | null;
   readonly onTake: (itemId: string) => void;
+  readonly chosen: Chosen;
 }
 
+/** How long the steps into a line take, where there are any. */
+function stepsNote({ visits }: LineTime): string | null {
+  const bridge = visits[0]?.bridge;
+  if (!bridge) return null;
+  if (bridge.led === 'missing') return 'no way into it known';
+  return `${Math.round(bridge.lengthMs / 1000)} s of steps first`;
+}
+
+const depthOf = ({ blocks }: Section, item: Item): 0 | 1 | 2 => blocksAround(blocks, item).length as 0 | 1 | 2;
+
 /** One section as a passage: its minutes, its breath pace, its lines, and a place to add to it. */
-export function SectionPassage({ session, index, section, timeline, repertoire, inHand, onTake }: Props) {
+export function SectionPassage({
+  session,
+  index,
+  section,
+  timeline,
+  repertoire,
+  inHand,
+  pointed,
+  onTake,
+  chosen,
+}: Props) {
   const stretch = timeline.sections[index] ?? { startMs: 0, lengthMs: 0 };
   const { setNodeRef } = useDroppable({ id: `section-${index}`, disabled: section.items.length > 0 });
   const ids = useMemo(() => section.items.map(({ id }) => id), [section.items]);
+  const times = lineTimes(timeline);
+  const lengthOf = (lines: ReadonlySet<string>) =>
+    [...lines].reduce((sum, id) => sum + (times.get(id)?.lengthMs ?? 0), 0);
+  const totalOf = (item: Item): number => {
+    const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
+    return movement ? totalCount(movement, section, item.id) : 0;
+  };
   const word = sectionWord(section.kind);
   const share = Math.round((100 * stretch.lengthMs) / (session.slotMinutes * 60_000));
+  const usual = SECTION_SHARES[section.kind];
   const first = session.sections.flatMap(({ items }) => items)[0]?.id;
 
   return (
@@ -36,30 +75,47 @@ export function SectionPassage({ session, index, section, timeline, repertoire, 
         <span className="number passage-minutes" data-testid={`minutes-${section.kind}`}>
           {minutes(stretch.lengthMs)}
         </span>
-        <span className="number faded">{share} % of the slot</span>
+        <span className="number faded" title={`${usual.least} to ${usual.most} % is usual`}>
+          {share} % of the slot
+          {share < usual.least || share > usual.most ? ` (usually ${usual.least} to ${usual.most})` : ''}
+        </span>
         <PaceButton index={index} word={word} pace={section.pace} />
       </header>
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         <ul>
-          {section.items.map((item) => {
-            const when = timeline.items.find(({ itemId }) => itemId === item.id);
+          {section.items.map((item, place) => {
+            const when = times.get(item.id);
+            const heads = blocksBegun(section.items, section.blocks, place);
             return (
-              <Line
-                key={item.id}
-                item={item}
-                startsAt={clockAt(session.startsAt, when?.startMs ?? stretch.startMs)}
-                lengthMs={when?.lengthMs ?? 0}
-                breath={when ? firstRepetition(timeline.segments.slice(when.first, when.end)) : []}
-                repertoire={repertoire}
-                isInHand={inHand === item.id}
-                isReached={inHand === item.id || (inHand === null && item.id === first)}
-                onTake={onTake}
-              />
+              <Fragment key={item.id}>
+                {heads.map((block) => (
+                  <BlockHead key={block.id} block={block} lengthMs={lengthOf(linesWithin(session, block.id))} />
+                ))}
+                <Line
+                  depth={depthOf(section, item)}
+                  isChosen={chosen.ids.has(item.id)}
+                  total={totalOf(item)}
+                  onChoose={chosen.toggle}
+                  steps={when ? stepsNote(when) : null}
+                  item={item}
+                  startsAt={clockAt(session.startsAt, when?.startMs ?? stretch.startMs)}
+                  lengthMs={when?.lengthMs ?? 0}
+                  breath={when ? firstRepetition(segmentsOf(timeline, when)) : []}
+                  repertoire={repertoire}
+                  isInHand={inHand === item.id}
+                  isPointed={pointed === item.id}
+                  isReached={inHand === item.id || (inHand === null && item.id === first)}
+                  onTake={onTake}
+                />
+              </Fragment>
             );
           })}
         </ul>
       </SortableContext>
-      <AddLine session={session} section={index} repertoire={repertoire} />
+      <div className="section-foot">
+        <AddLine session={session} section={index} repertoire={repertoire} />
+        <PutIn session={session} section={index} repertoire={repertoire} />
+      </div>
     </section>
   );
 }

@@ -9,10 +9,13 @@ import { ConflictDialog } from './ConflictDialog';
 import { LinePanel } from './LinePanel';
 import { RunningOrder } from './RunningOrder';
 import { SlotBar } from './SlotBar';
-import { useFindings } from './useFindings';
+import { TidePanel } from './TidePanel';
+import { useAsked } from './useAsked';
+import { useJudgement } from './useJudgement';
 import { useOpenDraft } from './useOpenDraft';
 import { useTimeline } from './useTimeline';
 import { useUndoKeys } from './useUndoKeys';
+import './print.css';
 import './session.css';
 
 /** One class on the desk: its head, its slot, its running order, and the line in hand. */
@@ -43,22 +46,41 @@ export function SessionPage() {
 
 function Desk({ session, repertoire }: { readonly session: Session; readonly repertoire: Repertoire }) {
   const timeline = useTimeline(session, repertoire);
-  const findings = useFindings(session, repertoire);
+  const askedOf = useAsked(session);
+  const { findings, tide } = useJudgement(session, repertoire, askedOf.asked);
   const [inHand, setInHand] = useState<string | null>(null);
+  const [pointed, setPointed] = useState<string | null>(null);
   useUndoKeys();
   return (
     <div className="place session">
-      <ClassHead session={session} />
-      <SlotBar session={session} timeline={timeline} />
+      <ClassHead session={session} repertoire={repertoire} askedOf={askedOf} timeline={timeline} />
+      <SlotBar session={session} timeline={timeline} repertoire={repertoire} />
+      <TidePanel
+        session={session}
+        timeline={timeline}
+        repertoire={repertoire}
+        tide={tide}
+        strength={askedOf.asked.strength}
+        inHand={inHand}
+        onPoint={setPointed}
+      />
       <div className="session-columns">
         <RunningOrder
           session={session}
           timeline={timeline}
           repertoire={repertoire}
           inHand={inHand}
+          pointed={pointed}
           onTake={setInHand}
         />
-        <LinePanel session={session} timeline={timeline} repertoire={repertoire} itemId={inHand} findings={findings} />
+        <LinePanel
+          session={session}
+          timeline={timeline}
+          repertoire={repertoire}
+          askedOf={askedOf}
+          itemId={inHand}
+          findings={findings}
+        />
       </div>
       <ConflictDialog />
     </div>

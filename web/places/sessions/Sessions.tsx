@@ -1,7 +1,6 @@
 import { PlusOutlined } from '@ant-design/icons';
-import { nanoid } from '@reduxjs/toolkit';
 import { App, Button, Table } from 'antd';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { SessionSummary } from '../../../core/formats/api';
 import { emptySections } from '../../../core/session/defaults';
@@ -9,6 +8,8 @@ import { slotVerdict } from '../../../core/session/slotVerdict';
 import { api } from '../../app/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, minutes, today } from '../../app/words';
+import { freshClassId } from './compose/useEdition';
+import { OpenClass } from './OpenClass';
 import { slotWords } from './slotWords';
 import './sessions.css';
 
@@ -18,6 +19,9 @@ export function Sessions() {
   const { data: groups } = api.useGroupsQuery();
   const make = useNewClass();
   const remove = useRemoval();
+  const again = useDuplicate();
+  const navigate = useNavigate();
+  const [chosen, setChosen] = useState<readonly string[]>([]);
   if (isError) {
     return (
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
@@ -37,14 +41,29 @@ export function Sessions() {
     <div className="place sessions">
       <header>
         <h1>Sessions</h1>
-        <Button type="primary" icon={<PlusOutlined />} onClick={make}>
-          New class
-        </Button>
+        <div className="sessions-acts">
+          {chosen.length === 2 && (
+            <Button onClick={() => navigate(`/sessions/compare/${chosen.join('/')}`)}>Compare the two</Button>
+          )}
+          <OpenClass />
+          <Button type="primary" icon={<PlusOutlined />} onClick={make}>
+            New class
+          </Button>
+        </div>
       </header>
       <Table<SessionSummary>
         dataSource={sessions}
         rowKey="id"
         pagination={false}
+        rowSelection={{
+          selectedRowKeys: [...chosen],
+          onChange: (keys) => setChosen(keys.map(String)),
+          columnTitle: <span className="unseen">Choose two to compare</span>,
+          getCheckboxProps: ({ id, title }) => ({
+            'aria-label': `Choose ${title}`,
+            disabled: chosen.length === 2 && !chosen.includes(id),
+          }),
+        }}
         columns={[
           {
             title: 'When',
@@ -77,11 +96,21 @@ export function Sessions() {
             },
           },
           {
-            title: <span className="unseen">Take away</span>,
+            title: <span className="unseen">What can be done with it</span>,
             render: (_, { id, title }) => (
-              <Button type="text" size="small" onClick={() => void remove(id, title)} aria-label={`Take away ${title}`}>
-                Take away
-              </Button>
+              <>
+                <Button type="text" size="small" onClick={() => void again(id)} aria-label={`Duplicate ${title}`}>
+                  Duplicate
+                </Button>
+                <Button
+                  type="text"
+                  size="small"
+                  onClick={() => void remove(id, title)}
+                  aria-label={`Take away ${title}`}
+                >
+                  Take away
+                </Button>
+              </>
             ),
           },
         ]}
@@ -103,9 +132,7 @@ function useNewClass(): () => void {
     isMaking.current = true;
     try {
       const { session } = await addSession({
-        id: `class-${nanoid(10)
-          .toLowerCase()
-          .replaceAll(/[^a-z0-9]/g, 'x')}`,
+        id: freshClassId(),
         title: 'A new class',
         groupId: null,
         date: today(),
@@ -113,6 +140,8 @@ function useNewClass(): () => void {
         slotMinutes: 60,
         breath: { in: 1, out: 1 },
         sections: emptySections(),
+        setAside: [],
+        family: null,
       }).unwrap();
       navigate(`/sessions/${session.id}`);
     } catch {
@@ -130,6 +159,28 @@ function useNewClass(): () => void {
     void makeNow.current();
   }, [wanted, setAsked]);
   return () => void make();
+}
+
+/** Makes another class of the same lines, without a day, and opens it: next week starts from this one. */
+function useDuplicate(): (id: string) => Promise<void> {
+  const [fetchSession] = api.useLazySessionQuery();
+  const [addSession] = api.useAddSessionMutation();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  return async (id) => {
+    const { data } = await fetchSession(id);
+    const added =
+      data &&
+      (await addSession({
+        ...data.session,
+        id: freshClassId(),
+        title: `${data.session.title.slice(0, 110)}, again`,
+        date: null,
+        family: null,
+      }));
+    if (added?.data) navigate(`/sessions/${added.data.session.id}`);
+    else message.error('The server does not answer, so nothing was duplicated.');
+  };
 }
 
 /** Takes a class away and offers to bring it back. */

@@ -1,14 +1,29 @@
+import { useMemo } from 'react';
+import { movementsOf } from '../../../core/session/doneAs';
+import { forecastOf, forecastParts } from '../../../core/session/forecast';
 import type { Timeline } from '../../../core/session/segment';
 import type { Session } from '../../../core/session/session';
 import { slotVerdict } from '../../../core/session/slotVerdict';
+import type { Repertoire } from '../../app/repertoire';
 import { clockAt, inWords, sectionWord } from '../../app/words';
 import { slotWords } from './slotWords';
 import './slotBar.css';
 
+interface Props {
+  readonly session: Session;
+  readonly timeline: Timeline;
+  readonly repertoire: Repertoire;
+}
+
 /** The slot as a bar that fills: one stretch per section to scale, the end of the slot as a mark. */
-export function SlotBar({ session, timeline }: { readonly session: Session; readonly timeline: Timeline }) {
+export function SlotBar({ session, timeline, repertoire }: Props) {
   const verdict = slotVerdict(timeline.totalMs, session.slotMinutes);
   const slotMs = session.slotMinutes * 60_000;
+  const ends = clockAt(session.startsAt, timeline.totalMs);
+  const late = useMemo(() => {
+    const forecast = forecastOf(forecastParts(timeline, movementsOf(session, repertoire.find)));
+    return clockAt(session.startsAt, Math.max(timeline.totalMs, forecast.lateMs)).slice(0, 5);
+  }, [session, timeline, repertoire]);
   const scale = 100 / Math.max(slotMs, timeline.totalMs);
   return (
     <section className={`slot slot--${verdict.state}`} aria-label="The slot">
@@ -26,7 +41,12 @@ export function SlotBar({ session, timeline }: { readonly session: Session; read
       </div>
       <p className="number">
         <strong data-testid="planned">{inWords(timeline.totalMs)}</strong> planned from {session.startsAt}, ends at{' '}
-        <strong data-testid="ends">{clockAt(session.startsAt, timeline.totalMs)}</strong>
+        <strong data-testid="ends">{ends}</strong>
+        {timeline.totalMs > 0 && (
+          <span className="faded" title="Nine classes in ten end by then: talk, rests and open counts vary most">
+            , late by <span data-testid="late">{late}</span>
+          </span>
+        )}
         <span className="slot-verdict">{slotWords(verdict, session.slotMinutes)}</span>
       </p>
     </section>

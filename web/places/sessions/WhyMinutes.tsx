@@ -1,10 +1,12 @@
 import { explainItem, type MinutesPart } from '../../../core/session/explain';
+import { lineTimes } from '../../../core/session/lineTimes';
 import type { Timeline } from '../../../core/session/segment';
 import { breathsPerMinute, minutes } from '../../app/words';
 
 const KIND_WORDS: Readonly<Record<MinutesPart['kind'], string>> = {
   naming: 'Naming it',
   showing: 'Showing it once',
+  bridge: 'Steps into it',
   entry: 'Coming into it',
   move: 'Moving',
   'side-change': 'Changing sides',
@@ -25,7 +27,7 @@ function nameOf({ kind, side, direction }: MinutesPart): string {
 
 /** How a part came to its time: how often, and at which breath on the average. */
 function reckoning({ kind, times, breaths, ms }: MinutesPart): string {
-  const often = times > 1 ? `${times} times` : kind === 'move' ? 'once' : '';
+  const often = kind !== 'bridge' && times > 1 ? `${times} times` : kind === 'move' ? 'once' : '';
   if (breaths === null || ms === 0) return often;
   const rounded = Math.round(breaths * 10) / 10;
   const breathing = `${rounded} breaths at ${breathsPerMinute(breaths / (ms / 60_000))} a minute`;
@@ -35,7 +37,7 @@ function reckoning({ kind, times, breaths, ms }: MinutesPart): string {
 /** Why a line takes its minutes: its parts, which add up exactly. */
 export function WhyMinutes({ timeline, itemId }: { readonly timeline: Timeline; readonly itemId: string }) {
   const parts = explainItem(timeline, itemId);
-  const total = timeline.items.find((item) => item.itemId === itemId)?.lengthMs ?? 0;
+  const total = lineTimes(timeline).get(itemId)?.lengthMs ?? 0;
   return (
     <section className="why" aria-label="Why these minutes">
       <h3>Why {minutes(total)}?</h3>

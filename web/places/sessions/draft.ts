@@ -9,11 +9,16 @@ import {
 import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
 import type { StoredSession } from '../../../core/formats/api';
 import { changeLine, insertLine, type LinePlace, moveLine, placeOf, removeLine } from '../../../core/session/editPlan';
+import { applyEdits, type PlanEdit } from '../../../core/session/planEdit';
 import type { Item, Section, Session } from '../../../core/session/session';
+import type { SetAside } from '../../../core/session/setAside';
+
+import type { History } from './keptHistory';
+import { lineReducers } from './lineReducers';
 
 /** The class that is open on the desk. Every change goes through here, so that every change can be undone. */
 
-type Heading = Pick<Session, 'title' | 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath'>;
+type Heading = Pick<Session, 'title' | 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath' | 'family'>;
 
 const book = createSlice({
   name: 'draft',
@@ -42,14 +47,57 @@ const book = createSlice({
         return item ? insertLine(session, { ...at, index: at.index + 1 }, { ...item, id: payload.copy }) : session;
       },
     },
+    /** A remedy or a proposal taken: many changes, one step. */
+    mended: (session, { payload }: PayloadAction<readonly PlanEdit[]>) => session && applyEdits(session, payload),
+    /** A fit taken: its changes, and the slot it was fitted to. */
+    fitted: (session, { payload }: PayloadAction<{ edits: readonly PlanEdit[]; slotMinutes: number }>) =>
+      session && { ...applyEdits(session, payload.edits), slotMinutes: payload.slotMinutes },
+    /** A whole draft taken in place of everything that was there. */
+    drafted: (session, { payload }: PayloadAction<Session['sections']>) =>
+      session && { ...session, sections: payload, setAside: [] },
+    findingSetAside: (session, { payload }: PayloadAction<SetAside>) =>
+      session && {
+        ...session,
+        setAside: [...session.setAside.filter(({ key }) => key !== payload.key), payload],
+      },
+    findingBrought: (session, { payload }: PayloadAction<string>) =>
+      session && { ...session, setAside: session.setAside.filter(({ key }) => key !== payload) },
+    ...lineReducers,
     lineRemoved: (session, { payload }: PayloadAction<string>) => session && removeLine(session, payload),
   },
 });
 
 /** A class is laid on the desk: nothing of another one can be undone into it. */
 export const opened = createAction<Session>('draft/opened');
+/** A class is laid on the desk with the steps that led to it, after the page was loaded anew. */
+export const reopened = createAction<History>('draft/reopened');
 
-export const { restored, headed, paced, lineAdded, lineChanged, lineDoubled, lineMoved, lineRemoved } = book.actions;
+export const {
+  restored,
+  headed,
+  paced,
+  lineAdded,
+  lineChanged,
+  lineDoubled,
+  lineMoved,
+  lineRemoved,
+  mended,
+  fitted,
+  drafted,
+  findingSetAside,
+  findingBrought,
+  linesGrouped,
+  linesShifted,
+  linesRemoved,
+  linesPut,
+  blockChanged,
+  blockTakenApart,
+  blockReplaced,
+} = book.actions;
+
+/** Whether an action changes the class itself; whatever it is, it is kept and sent. */
+export const isEdit = (action: UnknownAction): boolean =>
+  Object.values(book.actions).some((edit) => edit.match(action));
 
 /** Where the open class stands with the server. */
 export type Standing =
@@ -88,7 +136,11 @@ const editing = undoable(book.reducer, {
 type Book = StateWithHistory<Session | null>;
 
 export const draftReducer = combineReducers({
-  book: (state: Book | undefined, action: UnknownAction): Book =>
-    opened.match(action) ? newHistory([], action.payload, []) : editing(state, action),
+  book: (state: Book | undefined, action: UnknownAction): Book => {
+    if (opened.match(action)) return newHistory([], action.payload, []);
+    if (!reopened.match(action)) return editing(state, action);
+    const { past, present, future } = action.payload;
+    return newHistory([...past], present, [...future]);
+  },
   sync: sync.reducer,
 });

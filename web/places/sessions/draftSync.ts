@@ -1,22 +1,9 @@
-import { createListenerMiddleware, isAnyOf, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
+import { createListenerMiddleware, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import { ActionTypes } from 'redux-undo';
 import { Conflict, Problem } from '../../../core/formats/api';
 import type { Session } from '../../../core/session/session';
 import { api } from '../../app/api';
-import {
-  based,
-  type draftReducer,
-  headed,
-  lineAdded,
-  lineChanged,
-  lineDoubled,
-  lineMoved,
-  lineRemoved,
-  paced,
-  restored,
-  type Standing,
-  stood,
-} from './draft';
+import { based, type draftReducer, isEdit, type Standing, stood } from './draft';
 import { keptDrafts } from './keptDraft';
 
 /** How long after the last change a save is sent, and how long until it is tried again when the server is away. */
@@ -29,7 +16,6 @@ interface State {
 
 export const draftSync = createListenerMiddleware<State, ThunkDispatch<State, unknown, UnknownAction>>();
 
-const edited = isAnyOf(headed, paced, lineAdded, lineChanged, lineDoubled, lineMoved, lineRemoved, restored);
 const stepped = (action: UnknownAction): boolean =>
   action.type === ActionTypes.UNDO || action.type === ActionTypes.REDO;
 
@@ -52,7 +38,7 @@ function standingAfter(error: unknown): Standing {
 let sending: Promise<Standing> = Promise.resolve({ kind: 'saved' });
 
 draftSync.startListening({
-  predicate: (action) => edited(action) || stepped(action),
+  predicate: (action) => isEdit(action) || stepped(action),
   effect: async (_, { getState, dispatch, cancelActiveListeners, delay, pause }) => {
     cancelActiveListeners();
     const { book, sync } = getState().draft;

@@ -1,13 +1,28 @@
 import { nanoid } from '@reduxjs/toolkit';
 import type { KeyboardEvent } from 'react';
 import { sidesOffered } from '../../../core/movement/pass';
-import { steppedCount } from '../../../core/session/defaults';
+import { Block } from '../../../core/session/block';
+import { newPause, steppedCount } from '../../../core/session/defaults';
+import { takeLines } from '../../../core/session/editLines';
 import { type LinePlace, neighbourPlace, placeOf } from '../../../core/session/editPlan';
+import { freshLines } from '../../../core/session/lineSet';
 import type { Item, Session } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
-import { lineAdded, lineChanged, lineDoubled, lineMoved, lineRemoved } from './draft';
+import { carriedLines, carry } from './carriedLines';
+import {
+  lineAdded,
+  lineChanged,
+  lineDoubled,
+  lineMoved,
+  lineRemoved,
+  linesGrouped,
+  linesPut,
+  linesRemoved,
+  linesShifted,
+} from './draft';
 import { focusLine, focusNeighbour, heirOf } from './lineFocus';
+import type { Chosen } from './useChosen';
 
 /** Seconds that one key adds to a rest or a talk. */
 const SECONDS_STEP = 10;
@@ -35,7 +50,12 @@ interface Hand {
 }
 
 /** What the keys do to the line that has the keyboard. Answers the handler for the whole running order. */
-export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (itemId: string | null) => void) {
+export function useLineKeys(
+  session: Session,
+  repertoire: Repertoire,
+  onTake: (itemId: string | null) => void,
+  chosen: Chosen,
+) {
   const dispatch = useAppDispatch();
 
   /** Puts a changed line in its place; where nothing changed there is nothing to undo. */
@@ -45,7 +65,8 @@ export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (i
   const step = ({ item }: Hand, direction: 1 | -1) => change(item, stepLine(item, direction, repertoire));
   const move = ({ item }: Hand, direction: 1 | -1) => {
     const to = neighbourPlace(session, item.id, direction);
-    if (to) dispatch(lineMoved({ id: item.id, to }));
+    if (chosen.ids.has(item.id)) dispatch(linesShifted({ ids: [...chosen.ids], direction }));
+    else if (to) dispatch(lineMoved({ id: item.id, to }));
     focusLine(item.id);
   };
   const double = ({ item }: Hand) => {
@@ -55,14 +76,32 @@ export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (i
   };
   const restAfter = ({ place }: Hand) => {
     const id = nanoid(8);
-    dispatch(
-      lineAdded({ at: { ...place, index: place.index + 1 }, item: { kind: 'rest', id, seconds: 30, note: '' } }),
-    );
+    dispatch(lineAdded({ at: { ...place, index: place.index + 1 }, item: newPause('rest', id, 30) }));
     focusLine(id);
   };
-  const remove = ({ item }: Hand) => {
-    const heir = heirOf(item.id);
-    dispatch(lineRemoved(item.id));
+  /** What a key is meant for: the lines that are chosen, where this is one of them. */
+  const meant = ({ item }: Hand): ReadonlySet<string> => (chosen.ids.has(item.id) ? chosen.ids : new Set([item.id]));
+  const group = (hand: Hand) => {
+    const ids = [...meant(hand)];
+    dispatch(linesGrouped({ ids, block: Block.parse({ id: nanoid(8), rounds: 2, roundRest: 20 }) }));
+    chosen.letGo();
+  };
+  const putIn = ({ place }: Hand) => {
+    const carried = carriedLines();
+    if (!carried) return;
+    const lines = freshLines(carried.lines, () => nanoid(8));
+    dispatch(linesPut({ at: { ...place, index: place.index + 1 }, lines }));
+    focusLine(lines.items[0]?.id ?? '');
+  };
+  const chooseOn = ({ item }: Hand, direction: 1 | -1) => {
+    if (chosen.ids.size === 0) chosen.toggle(item.id);
+    const next = focusNeighbour(item.id, direction);
+    if (next) chosen.extendTo(next);
+  };
+  const remove = (hand: Hand) => {
+    const ids = meant(hand);
+    const heir = heirOf(hand.item.id, ids);
+    dispatch(ids.size > 1 ? linesRemoved([...ids]) : lineRemoved(hand.item.id));
     onTake(heir);
     if (heir) focusLine(heir);
   };
@@ -80,6 +119,13 @@ export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (i
     r: restAfter,
     a: ({ place }) => document.querySelector<HTMLElement>(`#add-to-${place.section}`)?.focus(),
     Enter: () => document.querySelector<HTMLElement>('.line-panel input')?.focus(),
+    ' ': ({ item }) => chosen.toggle(item.id),
+    'Shift+ArrowDown': (hand) => chooseOn(hand, 1),
+    'Shift+ArrowUp': (hand) => chooseOn(hand, -1),
+    Escape: () => chosen.letGo(),
+    g: group,
+    c: (hand) => carry(session.title, takeLines(session, meant(hand))),
+    v: putIn,
     Delete: remove,
     Backspace: remove,
   };
@@ -90,7 +136,8 @@ export function useLineKeys(session: Session, repertoire: Repertoire, onTake: (i
     if (id === undefined || event.ctrlKey || event.metaKey) return;
     const place = placeOf(session, id);
     const item = place && session.sections[place.section]?.items[place.index];
-    const act = keys[event.altKey ? `Alt+${event.key}` : event.key.length === 1 ? event.key.toLowerCase() : event.key];
+    const named = event.key.startsWith('Arrow') && (event.altKey ? 'Alt+' : event.shiftKey ? 'Shift+' : '');
+    const act = keys[named ? `${named}${event.key}` : event.key.length === 1 ? event.key.toLowerCase() : event.key];
     if (!item || !act) return;
     event.preventDefault();
     act({ item, place });

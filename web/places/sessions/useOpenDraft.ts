@@ -1,9 +1,11 @@
 import { useEffect, useState } from 'react';
 import type { StoredSession } from '../../../core/formats/api';
+import type { Session } from '../../../core/session/session';
 import { api } from '../../app/api';
-import { useAppDispatch, useAppSelector } from '../../app/store';
-import { based, opened, restored } from './draft';
+import { useAppDispatch, useAppSelector, useAppStore } from '../../app/store';
+import { based, opened, reopened, restored } from './draft';
 import { type KeptDraft, keptDrafts } from './keptDraft';
+import { historyOf, keepHistory } from './keptHistory';
 
 export type Opening = 'opening' | 'open' | 'missing' | 'away';
 
@@ -13,6 +15,7 @@ export type Opening = 'opening' | 'open' | 'missing' | 'away';
  */
 export function useOpenDraft(id: string): Opening {
   const dispatch = useAppDispatch();
+  const store = useAppStore();
   const present = useAppSelector(({ draft }) => draft.book.present?.id);
   const [fetchSession] = api.useLazySessionQuery();
   const [opening, setOpening] = useState<Opening>('opening');
@@ -20,7 +23,8 @@ export function useOpenDraft(id: string): Opening {
   useEffect(() => {
     let left = false;
     const layOut = (stored: StoredSession, kept: KeptDraft | null) => {
-      dispatch(opened(stored.session));
+      const history = historyOf(stored.session);
+      dispatch(history ? reopened(history) : opened(stored.session));
       dispatch(based({ revision: stored.revision, standing: { kind: 'saved' } }));
       if (!kept) return;
       if (kept.revision < stored.revision) {
@@ -44,12 +48,19 @@ export function useOpenDraft(id: string): Opening {
         setOpening('open');
       } else setOpening('away');
     };
+    const keep = () => {
+      const { past, present, future } = store.getState().draft.book;
+      const known = (steps: readonly (Session | null)[]) => steps.filter((step) => step !== null);
+      if (present?.id === id) keepHistory({ past: known(past), present, future: known(future) });
+    };
+    window.addEventListener('pagehide', keep);
     setOpening('opening');
     void open();
     return () => {
       left = true;
+      window.removeEventListener('pagehide', keep);
     };
-  }, [id, dispatch, fetchSession]);
+  }, [id, dispatch, fetchSession, store]);
 
   return opening === 'open' && present !== id ? 'opening' : opening;
 }

@@ -10,9 +10,16 @@ const UNIT_WORDS = {
   seconds: 'seconds to go',
 } as const;
 
+interface Props {
+  readonly moment: Moment;
+  readonly movement: Movement | undefined;
+  /** How many rounds the line has. */
+  readonly rounds: number;
+}
+
 /** How many are left, in the unit the class counts in; where nothing is counted, the time left. */
-export function CountLeft({ moment, movement }: { readonly moment: Moment; readonly movement: Movement | undefined }) {
-  const { left, segmentLeftMs } = moment;
+export function CountLeft({ moment, movement, rounds }: Props) {
+  const { left, segment, segmentLeftMs } = moment;
   if (left === null || !movement) {
     return (
       <div className="teach-count" data-testid="count">
@@ -28,7 +35,10 @@ export function CountLeft({ moment, movement }: { readonly moment: Moment; reado
   return (
     <div className="teach-count" data-testid="count">
       <span className="teach-number number">{amount}</span>
-      <span>{isLast ? 'last one' : UNIT_WORDS[unit]}</span>
+      <span>
+        {isLast ? 'last one' : UNIT_WORDS[unit]}
+        {rounds > 1 && `, round ${segment.round} of ${rounds}`}
+      </span>
     </div>
   );
 }

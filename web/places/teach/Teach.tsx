@@ -72,7 +72,8 @@ function Threshold({ session, repertoire, onBegin }: ThresholdProps) {
     <main className="teach teach-threshold">
       <h1>{session.title}</h1>
       <p>
-        {timeline.items.length} lines, {inWords(timeline.totalMs)} in a slot of {session.slotMinutes} minutes.
+        {session.sections.flatMap(({ items }) => items).length} lines, {inWords(timeline.totalMs)} in a slot of{' '}
+        {session.slotMinutes} minutes.
       </p>
       {timeline.totalMs === 0 ? (
         <p>There is nothing in it yet.</p>

@@ -3,6 +3,8 @@ import { comesNext } from '../../../core/record/comesNext';
 import { momentOf } from '../../../core/record/moment';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/steer';
 import type { Teaching } from '../../../core/record/teaching';
+import { movementsOf } from '../../../core/session/doneAs';
+import { lineTimes, segmentsOf } from '../../../core/session/lineTimes';
 import type { Repertoire } from '../../app/repertoire';
 import { useTimeline } from '../sessions/useTimeline';
 import { ClockAgainstPlan } from './ClockAgainstPlan';
@@ -66,6 +68,7 @@ export function TeachingFace({ kept, repertoire, onLight }: Props) {
     }),
     [act, timeline],
   );
+  const movements = useMemo(() => movementsOf(session, repertoire.find), [session, repertoire]);
 
   if (ending || teaching.finished || !moment) {
     return (
@@ -81,9 +84,11 @@ export function TeachingFace({ kept, repertoire, onLight }: Props) {
   }
 
   const { segment } = moment;
-  const movement = segment.movementId === null ? undefined : repertoire.find(segment.movementId);
+  const movement = movements.get(segment.itemId);
   const next = comesNext(timeline, moment.index);
   const breathes = segment.breaths !== null;
+  const line = lineTimes(timeline).get(segment.itemId);
+  const rounds = line ? Math.max(...segmentsOf(timeline, line).map(({ round }) => round)) : 1;
 
   return (
     <main
@@ -107,7 +112,7 @@ export function TeachingFace({ kept, repertoire, onLight }: Props) {
         {teaching.paused ? 'Paused' : callShown(segment, movement)}
       </p>
       <div className="teach-middle">
-        <CountLeft moment={moment} movement={movement} />
+        <CountLeft moment={moment} movement={movement} rounds={rounds} />
         <SideShown segment={segment} movement={movement} mirrored={mirrored} />
       </div>
       <footer className="teach-bottom">

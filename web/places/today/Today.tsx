@@ -86,7 +86,7 @@ function NextClassShown({ session, repertoire }: { readonly session: Session; re
           {group.name}. {group.place}. {group.about}
         </p>
       )}
-      <SlotBar session={session} timeline={timeline} />
+      <SlotBar session={session} timeline={timeline} repertoire={repertoire} />
       {lacks.length > 0 ? (
         <div className="today-lacks">
           <h3>Not ready yet</h3>

@@ -1,0 +1,80 @@
+import { join } from 'node:path';
+import highsLoader from 'highs';
+import { buildModel } from '../core/session/fit/buildModel';
+import { solveFit } from '../core/session/fit/solveFit';
+import { AIMS } from '../core/session/propose/aims';
+import { proposeDraft } from '../core/session/propose/proposeDraft';
+import { timelineOf } from '../core/session/timeline';
+import { generatedModel, programme } from '../core/testing/exactFit';
+import { readRepertoire } from '../server/repertoire';
+import { longPlan } from './longPlan';
+
+/** Measures composing: fitting against the exact optimum, and whole drafts for every level and slot length. */
+
+const movements = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));
+const byId = new Map(movements.map((movement) => [movement.id, movement]));
+const find = (id: string) => byId.get(id);
+const bench = { find, offered: movements, strength: 'steady' as const, pace: { least: 4, most: 9 }, known: null };
+const medianOf = (values: readonly number[]) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+const timed = (work: () => unknown): number => {
+  const start = performance.now();
+  work();
+  return performance.now() - start;
+};
+
+function fitFigures(): void {
+  const plan = longPlan(movements);
+  const answer = timelineOf(plan, find);
+  if (!answer.ok) throw new Error('the bench plan cannot be timed');
+  for (const kind of ['trim', 'breath'] as const) {
+    const question = { plan, bench, kind, caps: new Map<string, number>() };
+    const laid = { plan, timeline: answer.timeline, shifts: [] };
+    const times = [60, 75, 90, 100].flatMap((slot) =>
+      Array.from({ length: 5 }, () => timed(() => solveFit(buildModel(question, laid, answer.timeline, slot * 60)))),
+    );
+    console.log(`fitting 60 lines (${kind}): median ${medianOf(times).toFixed(0)} ms`);
+  }
+}
+
+async function exactFigures(): Promise<void> {
+  const highs = await highsLoader();
+  const excess: number[] = [];
+  const ratios: number[] = [];
+  let wrong = 0;
+  for (let seed = 1; seed <= 200; seed += 1) {
+    const model = generatedModel(seed);
+    let ours: ReturnType<typeof solveFit> = null;
+    const own = timed(() => {
+      ours = solveFit(model);
+    });
+    const start = performance.now();
+    const proven = highs.solve(programme(model), { mip_rel_gap: 0, mip_abs_gap: 0 });
+    ratios.push((performance.now() - start) / own);
+    const found = ours as ReturnType<typeof solveFit>;
+    if ((proven.Status === 'Infeasible') !== (found === null)) wrong += 1;
+    else if (found && proven.Status === 'Optimal')
+      excess.push((found.cost - proven.ObjectiveValue) / Math.max(0.05, 0.01 * proven.ObjectiveValue));
+  }
+  console.log(
+    `against the exact optimum, 200 classes: ${excess.length} met, worst excess ${Math.max(...excess).toFixed(2)} of what is allowed, ${excess.filter((share) => share > 1).length} beyond it, ${wrong} wrongly given up; the exact solver takes ${medianOf(ratios).toFixed(0)} times as long`,
+  );
+}
+
+function draftFigures(): void {
+  const strengths = ['gentle', 'steady', 'strong'] as const;
+  console.log('whole drafts, seconds and what is left of grave findings');
+  for (const level of [1, 2, 3])
+    for (const slotMinutes of [20, 30, 45, 60, 75, 90]) {
+      const cells = AIMS.map((aim) => {
+        const of = { ...bench, strength: strengths[level - 1] ?? 'steady' };
+        const start = performance.now();
+        const { left } = proposeDraft(of, { aim, slotMinutes, wishes: { recent: new Set(), level } });
+        return `${aim} ${((performance.now() - start) / 1000).toFixed(1)} s${left.length > 0 ? ` (${left.length} left: ${left[0]?.slice(0, 60)})` : ''}`;
+      });
+      console.log(`  level ${level}, ${slotMinutes} min: ${cells.join('; ')}`);
+    }
+}
+
+fitFigures();
+await exactFigures();
+if (!process.argv.includes('fit')) draftFigures();

@@ -1,0 +1,103 @@
+import equal from 'fast-deep-equal';
+import { z } from 'zod';
+import { Movement } from '../movement/movement';
+import { baseId } from '../movement/version';
+import { Session } from '../session/session';
+
+/** A class in a file of its own, with every movement it names, so that it opens on another machine. */
+export const ClassFile = z.object({
+  format: z.literal('vesperum-class'),
+  version: z.literal(1),
+  session: Session,
+  movements: z.array(Movement).max(500),
+});
+export type ClassFile = z.infer<typeof ClassFile>;
+
+export const writeClass = (session: Session, find: (id: string) => Movement | undefined): string => {
+  const ids = new Set(
+    session.sections.flatMap(({ items }) =>
+      items.flatMap((item) => (item.kind === 'movement' ? [item.movementId] : [])),
+    ),
+  );
+  const movements = [...ids].flatMap((id) => find(id) ?? []);
+  return `${JSON.stringify({ format: 'vesperum-class', version: 1, session, movements }, null, 2)}\n`;
+};
+
+export interface ClassFileProblem {
+  readonly path: readonly (string | number)[];
+  readonly message: string;
+}
+
+/** What a file would bring, before anything is written. */
+export type ReadClass =
+  | {
+      readonly ok: true;
+      /** The class as it would be added: a new id, no group, the movements by the names they will have here. */
+      readonly session: Session;
+      /** Movements that are not here yet. */
+      readonly brings: readonly Movement[];
+      /** Movements that are here under the same name but differ: they come along under another name. */
+      readonly renamed: readonly { readonly from: string; readonly to: string }[];
+    }
+  | { readonly ok: false; readonly problems: readonly ClassFileProblem[] };
+
+/** A name for a movement that is taken by nothing: `cloud-hands-2`, then `cloud-hands-3`. */
+function freeName(id: string, isTaken: (id: string) => boolean): string {
+  for (let n = 2; ; n += 1) if (!isTaken(`${baseId(id)}-${n}`)) return `${baseId(id)}-${n}`;
+}
+
+/**
+ * Reads a class from the text of a file. Strict: a field that is wrong is named, and nothing is brought. Nothing that is here
+ * is overwritten.
+ * @param find what is here by its id
+ * @param id of the class as it is added
+ */
+export function readClass(text: string, find: (id: string) => Movement | undefined, id: string): ReadClass {
+  let written: unknown;
+  try {
+    written = JSON.parse(text);
+  } catch {
+    return { ok: false, problems: [{ path: [], message: 'This is not JSON that can be read.' }] };
+  }
+  const parsed = ClassFile.safeParse(written);
+  if (!parsed.success) {
+    const problems = parsed.error.issues.map(({ path, message }) => ({
+      path: path.map((step) => (typeof step === 'symbol' ? String(step) : step)),
+      message,
+    }));
+    return { ok: false, problems: problems.slice(0, 20) };
+  }
+  const { session, movements } = parsed.data;
+  const inFile = new Map(movements.map((movement) => [movement.id, movement]));
+  const problems: ClassFileProblem[] = [];
+  session.sections.forEach(({ items }, s) => {
+    items.forEach((item, i) => {
+      if (item.kind === 'movement' && !inFile.has(item.movementId) && !find(item.movementId))
+        problems.push({
+          path: ['session', 'sections', s, 'items', i, 'movementId'],
+          message: `the movement "${item.movementId}" is neither in the file nor here`,
+        });
+    });
+  });
+  if (problems.length > 0) return { ok: false, problems };
+
+  const names = new Map<string, string>();
+  const brings: Movement[] = [];
+  for (const movement of movements) {
+    const here = find(movement.id);
+    if (here && equal(here, movement)) continue;
+    const isTaken = (name: string) =>
+      find(name) !== undefined || inFile.has(name) || brings.some((one) => one.id === name);
+    const to = here || find(baseId(movement.id)) ? freeName(movement.id, isTaken) : baseId(movement.id);
+    names.set(movement.id, to);
+    brings.push({ ...movement, id: to });
+  }
+  const renamed = [...names].flatMap(([from, to]) => (from === to ? [] : [{ from, to }]));
+  const sections = session.sections.map((section) => ({
+    ...section,
+    items: section.items.map((item) =>
+      item.kind === 'movement' ? { ...item, movementId: names.get(item.movementId) ?? item.movementId } : item,
+    ),
+  }));
+  return { ok: true, session: { ...session, id, sections, groupId: null, family: null }, brings, renamed };
+}

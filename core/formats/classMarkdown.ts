@@ -1,0 +1,51 @@
+import type { Cue } from '../session/cueSheet';
+import type { Session } from '../session/session';
+
+const two = (value: number) => String(value).padStart(2, '0');
+
+/** The time of day so long after a start of HH:MM, to the minute. */
+function clockAt(startsAt: string, ms: number): string {
+  const [hours = 0, minutes = 0] = startsAt.split(':').map(Number);
+  const at = hours * 60 + minutes + Math.floor(ms / 60_000);
+  return `${two(Math.floor(at / 60) % 24)}:${two(at % 60)}`;
+}
+
+/** Words that would be read as signs of their own are escaped. */
+const plain = (words: string): string => words.replaceAll(/([\\`*_{}[\]<>#+|~])/g, '\\$1').replaceAll(/\s+/g, ' ');
+
+const SECTION = {
+  opening: 'Opening',
+  'warm-up': 'Warm-up',
+  main: 'Main',
+  'cool-down': 'Cool-down',
+  closing: 'Closing',
+} as const;
+
+/** A class as Markdown: a heading for each section, a line for each item, its calls beneath. */
+export function classMarkdown(
+  session: Pick<Session, 'title' | 'startsAt' | 'slotMinutes' | 'date'>,
+  cues: readonly Cue[],
+): string {
+  const lines = [
+    `# ${plain(session.title)}`,
+    '',
+    `${session.date ? `${session.date}, ` : ''}${session.startsAt}, ${session.slotMinutes} minutes`,
+  ];
+  let section: Cue['section'] | null = null;
+  for (const cue of cues) {
+    if (cue.section !== section) {
+      section = cue.section;
+      lines.push('', `## ${SECTION[cue.section]}`, '');
+    }
+    if (cue.opens !== '') lines.push(`- *${plain(cue.opens)}*`);
+    const indent = '  '.repeat(cue.depth);
+    const names = [cue.title, cue.pinyin, cue.chinese].filter(Boolean).map(plain).join(', ');
+    lines.push(
+      `${indent}- **${clockAt(session.startsAt, cue.startMs)}** ${names}: ${plain(cue.count)}${cue.sides ? `; ${plain(cue.sides)}` : ''}`,
+    );
+    if (cue.steps !== '') lines.push(`${indent}  - first: ${plain(cue.steps)}`);
+    if (cue.calls.length > 0) lines.push(`${indent}  - ${cue.calls.map(({ call }) => plain(call)).join(' / ')}`);
+    if (cue.note !== '') lines.push(`${indent}  - ${plain(cue.note)}`);
+  }
+  return `${lines.join('\n')}\n`;
+}

@@ -1,0 +1,38 @@
+import type { Segment, Timeline } from '../session/segment';
+
+const clock = (ms: number): string => {
+  const two = (value: number) => String(value).padStart(2, '0');
+  const seconds = Math.floor(ms / 1000);
+  const hours = Math.floor(seconds / 3600);
+  return `${two(hours)}:${two(Math.floor(seconds / 60) % 60)}:${two(seconds % 60)}.${String(ms % 1000).padStart(3, '0')}`;
+};
+
+/** Words as they may stand in a cue: the three signs that mean something there are written out. */
+const plain = (words: string): string => words.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
+
+/** Segments as they are said: the halves of the steps between two lines are one call. */
+function said(segments: readonly Segment[]): Pick<Segment, 'startMs' | 'lengthMs' | 'call'>[] {
+  const calls: { startMs: number; lengthMs: number; call: string }[] = [];
+  segments.forEach(({ kind, startMs, lengthMs, call }, index) => {
+    const last = calls.at(-1);
+    const goesOn = kind === 'bridge' && segments[index - 1]?.kind === 'bridge' && last?.call === call;
+    if (goesOn && last) last.lengthMs += lengthMs;
+    else calls.push({ startMs, lengthMs, call });
+  });
+  return calls;
+}
+
+/**
+ * The calls of a class as WebVTT (W3C), each shown while its phase lasts; silence has no cue.
+ * `NOTE` lines say which class it is.
+ */
+export function classVtt(title: string, { segments }: Timeline): string {
+  const cues = said(segments)
+    .filter(({ call, lengthMs }) => call.trim() !== '' && lengthMs > 0)
+    .map(
+      ({ startMs, lengthMs, call }) =>
+        `${clock(startMs)} --> ${clock(startMs + lengthMs)}\n${plain(call.replaceAll(/\s+/g, ' '))}`,
+    );
+  const name = title.replaceAll(/\s+/g, ' ').replaceAll('-->', '→');
+  return `${['WEBVTT', `NOTE ${name}`, ...cues].join('\n\n')}\n`;
+}

@@ -1,0 +1,36 @@
+import { footworkOf } from '../checkMovement';
+import { lineTimes } from '../lineTimes';
+import { easierWays } from './easing';
+import type { Check, Finding, Judged } from './finding';
+import { firstThatClears } from './mending';
+import { nameOf } from './nameOf';
+
+const look = (judged: Judged): Finding[] =>
+  [...lineTimes(judged.timeline).values()].flatMap(({ itemId, startMs }) => {
+    const movement = judged.movements.get(itemId);
+    if (!movement) return [];
+    return footworkOf(movement)
+      .filter(({ severity }) => severity !== 'notice')
+      .slice(0, 2)
+      .map(({ severity, message, part, phase }) => ({
+        code: 'footwork',
+        key: `footwork ${itemId} ${part} ${phase} ${message}`,
+        severity,
+        amount: 1,
+        borderline: false,
+        itemId,
+        atMs: startMs,
+        what: `${nameOf(judged, itemId)}, ${part === 'cycle' ? '' : `${part} `}phase ${(phase ?? 0) + 1}: ${message}`,
+        why: [
+          'Knees track over the toes; a foot is lifted only when it is empty. Change the movement, or take an easier way.',
+        ],
+      }));
+  });
+
+/** A movement, as it is done in this class, that its feet or joints cannot do soundly. */
+export const footwork: Check = {
+  codes: ['footwork'],
+  look,
+  remedies: (judged, finding) =>
+    finding.itemId === null ? [] : firstThatClears(look, judged, finding, easierWays(judged, finding.itemId)),
+};

@@ -1,0 +1,28 @@
+import { movementsOf } from '../doneAs';
+import type { PlanEdit } from '../planEdit';
+import { applyEdits } from '../planEdit';
+import type { Plan } from '../session';
+import { sessionDemand } from '../sessionDemand';
+import { timelineOf } from '../timeline';
+import type { Bench, Judged } from './finding';
+
+const NOTHING: ReadonlySet<string> = new Set();
+
+/** A class with everything worked out that checks look at; null where a line's movement is not known. */
+export function judgedOf(plan: Plan, bench: Bench, standing: ReadonlySet<string> = NOTHING): Judged | null {
+  const answer = timelineOf(plan, bench.find);
+  if (!answer.ok) return null;
+  const { timeline } = answer;
+  return {
+    ...bench,
+    plan,
+    timeline,
+    pieces: sessionDemand(plan, timeline, bench.find),
+    movements: movementsOf(plan, bench.find),
+    standing,
+  };
+}
+
+/** The class as it would be after some changes. */
+export const judgedAfter = (judged: Judged, edits: readonly PlanEdit[]): Judged | null =>
+  judgedOf(applyEdits(judged.plan, edits), judged, judged.standing);

@@ -1,0 +1,115 @@
+import { bench, type Change, classWith, line } from '../../testing/cleanClass';
+import { applyEdits } from '../planEdit';
+import type { Plan } from '../session';
+import type { Bench, Finding } from './finding';
+import { CHECKS, findingsOf, PATIENT_CHECKS, remediesFor } from './judge';
+import { judgedOf } from './judged';
+
+/** From one clean class, one fault for each check: exactly that check speaks, and what it offers mends it. */
+
+const ALL = [...CHECKS, ...PATIENT_CHECKS];
+const judged = (plan: Plan, more: Partial<Bench> = {}) => {
+  const answer = judgedOf(plan, bench(more));
+  if (!answer) throw new Error('a class of known movements');
+  return answer;
+};
+const found = (plan: Plan, more: Partial<Bench> = {}): Finding[] => findingsOf(judged(plan, more), ALL);
+const codesOf = (findings: readonly Finding[]) => [...new Set(findings.map(({ code }) => code))];
+
+test('the clean class has nothing to object to', () => {
+  expect(found(classWith()).map(({ what }) => what)).toEqual([]);
+});
+
+interface Fault {
+  readonly code: string;
+  readonly change: Change;
+  readonly bench?: Partial<Bench>;
+  /** Whether there is something Vesperum can do about it by itself. */
+  readonly mends: boolean;
+}
+
+const FAULTS: readonly Fault[] = [
+  { code: 'slot-over', change: { main: [line('lift', 22)] }, mends: true },
+  { code: 'slot-under', change: { slotMinutes: 24, coolDown: [line('quiet', 240)] }, mends: false },
+  { code: 'section-share', change: { closing: [line('quiet', 200)], opening: [] }, mends: false },
+  { code: 'strained', change: { main: [line('horse', 60)], opening: [] }, bench: { strength: 'gentle' }, mends: true },
+  {
+    code: 'not-ready',
+    change: { main: [line('look', 20)], warmUp: [line('quiet', 200), line('lift', 6)] },
+    mends: true,
+  },
+  { code: 'overhead-long', change: { main: [line('up', 65)] }, mends: true },
+  { code: 'one-leg-long', change: { main: [line('alone', 50)] }, mends: true },
+  { code: 'head-low-long', change: { main: [line('low', 20)] }, mends: true },
+  { code: 'rising-fast', change: { main: [line('bow-down', 1)] }, mends: true },
+  { code: 'sides-unequal', change: { main: [line('sides', 4, { sides: 'left-only' })] }, mends: true },
+  { code: 'footwork', change: { main: [line('twisted', 2)] }, mends: false },
+  { code: 'drift', change: { slotMinutes: 21, main: [line('sidesteps', 16, { pace: 10 })] }, mends: true },
+  { code: 'turned-away', change: { main: [line('turned', 20)] }, mends: false },
+  { code: 'bridge-missing', change: { main: [line('tangled', 5)] }, mends: true },
+  { code: 'bridge-long', change: { main: [line('lift', 3), line('splayed', 2)] }, mends: true },
+  { code: 'breath-parity', change: { main: [line('lift', 3), line('push-out', 2)] }, mends: true },
+  { code: 'second-lower', change: { main: [line('quiet', 10)] }, mends: true },
+  { code: 'breath-flips', change: { main: [line('push-in', 4)] }, mends: true },
+  { code: 'pace-outside', change: { main: [line('lift', 3, { pace: 12 })] }, mends: true },
+  { code: 'retention-long', change: { main: [line('stopped', 2)] }, mends: false },
+  { code: 'call-long', change: { main: [line('wordy', 3, { manner: 'follow-along', pace: 10 })] }, mends: true },
+  { code: 'not-taught', change: { main: [] }, bench: { known: new Set(['lift', 'sides', 'squat']) }, mends: true },
+  { code: 'cool-down-short', change: { opening: [line('quiet', 150)], coolDown: [line('quiet', 150)] }, mends: true },
+  { code: 'cool-down-fast', change: { coolDownPace: { from: 8, to: 8, easing: 0 } }, mends: true },
+  { code: 'cool-down-low', change: { coolDown: [line('quiet', 180), line('half-horse', 40)] }, mends: false },
+  { code: 'ends-moving', change: { closing: [], coolDown: [line('quiet', 200), line('lift', 12)] }, mends: true },
+];
+
+test('there is a fault for every check', () => {
+  expect(FAULTS.map(({ code }) => code).toSorted()).toEqual(ALL.flatMap(({ codes }) => codes).toSorted());
+});
+
+const planOf = ({ code, change }: Fault): Plan => {
+  const plan = classWith(change);
+  if (code !== 'second-lower') return plan;
+  // The squat comes again twice as deep, right after it came first.
+  return {
+    ...plan,
+    sections: plan.sections.map((section) =>
+      section.kind === 'main'
+        ? {
+            ...section,
+            items: [
+              line('squat', 4),
+              line('squat', 2, { variant: 'deep' }),
+              ...section.items.filter((item) => !('movementId' in item && item.movementId === 'squat')),
+            ],
+          }
+        : section,
+    ),
+  };
+};
+
+describe.each(FAULTS.map((fault) => [fault.code, fault] as const))('%s', (code, fault) => {
+  const plan = planOf(fault);
+  const findings = found(plan, fault.bench);
+
+  test('is found, and nothing else', () => expect(codesOf(findings)).toEqual([code]));
+
+  test('says what and why in full sentences, and keeps its name from one judging to the next', () => {
+    for (const { what, why, key } of findings) {
+      expect(what).toMatch(/^[“A-Za-z0-9].*\.$/);
+      expect(why.length).toBeGreaterThan(0);
+      expect(key).not.toMatch(/undefined|null/);
+    }
+    expect(found(plan, fault.bench).map(({ key }) => key)).toEqual(findings.map(({ key }) => key));
+  });
+
+  test(fault.mends ? 'is mended by everything that is offered' : 'has nothing offered that would not mend it', () => {
+    const [finding] = findings;
+    if (!finding) throw new Error('it is found');
+    const remedies = remediesFor(judged(plan, fault.bench), finding);
+    expect(remedies.length > 0).toBe(fault.mends);
+    for (const { edits, label } of remedies) {
+      expect(label).not.toBe('');
+      const after = found(applyEdits(plan, edits), fault.bench);
+      expect(after.map(({ key }) => key)).not.toContain(finding.key);
+    }
+  });
+});

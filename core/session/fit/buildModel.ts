@@ -1,0 +1,157 @@
+import type { Movement } from '../../movement/movement';
+import type { Bench } from '../findings/finding';
+import { lineTimes, segmentsOf } from '../lineTimes';
+import { paceAt } from '../pace';
+import type { Timeline } from '../segment';
+import type { MovementItem, Plan } from '../session';
+import { THRESHOLDS } from '../thresholds';
+import { visitsOf } from '../visit';
+import {
+  COST,
+  countCost,
+  type FitLine,
+  type FitModel,
+  type FitOption,
+  type FitPace,
+  type FitSection,
+} from './fitModel';
+import { type LineSeconds, lineSeconds, pacedAt, sumOf } from './lineSeconds';
+
+/** What a fit may change: counts only; counts and leaving lines out; counts and the breath. */
+export type FitKind = 'trim' | 'leave-out' | 'breath';
+
+/** A shift of the pace goes in these steps, this far at most, breaths a minute. */
+const PACE_STEP = 0.5;
+const PACE_FAR = 2;
+/** How dearly each kind keeps the counts, so that proposals differ: leaving out, or the breath, is then the cheaper way. */
+const COUNT_WEIGHT: Readonly<Record<FitKind, number>> = { trim: 1, 'leave-out': 4, breath: 8 };
+/** More counts than this are thinned out: they differ too little to be told apart. */
+const MOST_OPTIONS = 48;
+/** How close a fitted class must come, seconds; the model aims a little closer, for what it rounds. */
+export const TOLERANCE = 15;
+export const AIM = 13;
+
+export interface FitQuestion {
+  /** The class as it was written: what fitting keeps close to. */
+  readonly plan: Plan;
+  readonly bench: Bench;
+  readonly kind: FitKind;
+  /** The most a line may be done, where strain does not let it be done as often as it could. */
+  readonly caps: ReadonlyMap<string, number>;
+}
+
+const KNOWN = new WeakMap<MovementItem, { movement: Movement; ratio: Plan['breath']; seconds: LineSeconds }>();
+
+/** The seconds of a line, laid out once for each line however often its class is fitted. */
+function secondsOf(item: MovementItem, movement: Movement, ratio: Plan['breath']): LineSeconds {
+  const known = KNOWN.get(item);
+  if (known && known.movement === movement && known.ratio === ratio) return known.seconds;
+  const seconds = lineSeconds(item, movement, ratio);
+  KNOWN.set(item, { movement, ratio, seconds });
+  return seconds;
+}
+
+/** Whether a line may be left out: those marked so, or where none is, any unpinned line of warm-up and main. */
+export function mayLeaveOut(plan: Plan): (section: Plan['sections'][number], item: MovementItem) => boolean {
+  const anyMarked = plan.sections.some(({ items }) => items.some((item) => item.kind === 'movement' && item.optional));
+  return ({ kind }, item) => (anyMarked ? item.optional : !item.pinned && (kind === 'warm-up' || kind === 'main'));
+}
+
+function countsOf(item: MovementItem, movement: Movement, cap: number): number[] {
+  if (item.pinned) return [item.count];
+  const { least, most, step } = movement.count;
+  const counts: number[] = [];
+  for (let count = least; count <= Math.min(most, cap) + 1e-9; count += step) counts.push(count);
+  const every = Math.ceil(counts.length / MOST_OPTIONS);
+  const kept = counts.filter((count, index) => index % every === 0 || count === item.count);
+  return kept.length > 0 ? kept : [least];
+}
+
+/** The shifts of a section's pace that stay within what the group is at ease with; none is always among them. */
+function pacesOf({ pace }: Plan['sections'][number], { kind, bench }: FitQuestion): FitPace[] {
+  const still: FitPace = { shift: 0, cost: 0 };
+  if (kind !== 'breath') return [still];
+  const [slowest, quickest] = [Math.min(pace.from, pace.to), Math.max(pace.from, pace.to)];
+  const paces: FitPace[] = [];
+  for (let shift = -PACE_FAR; shift <= PACE_FAR; shift += PACE_STEP) {
+    const within = slowest + shift >= bench.pace.least && quickest + shift <= bench.pace.most;
+    if (shift === 0) paces.push(still);
+    else if (within) paces.push({ shift, cost: COST.pace * Math.abs(shift) });
+  }
+  return paces;
+}
+
+/** A class laid out that paces are taken from, and by how much each of its sections is already quicker than written. */
+export interface Laid {
+  readonly plan: Plan;
+  readonly timeline: Timeline;
+  readonly shifts: readonly number[];
+}
+
+/** How a line stands in a class that is laid out: its pace, what it is made of, and its count there. */
+function standsAs(item: MovementItem, { plan, timeline }: Laid) {
+  const line = lineTimes(timeline).get(item.id);
+  const segments = line ? segmentsOf(timeline, line) : [];
+  const there = plan.sections.flatMap(({ items }) => items).find(({ id }) => id === item.id);
+  return {
+    paceNow: pacedAt(segments),
+    sum: sumOf(segments),
+    count: there?.kind === 'movement' ? there.count : item.count,
+  };
+}
+
+/**
+ * The model of a class, its eased paces held as they are in a timeline of it.
+ * @param now the class as written, then as last fitted
+ * @param usual the timeline of the class as written
+ * @param target what the class is to last, seconds
+ */
+export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, target: number): FitModel {
+  const { plan, bench, kind, caps } = question;
+  const leaves = mayLeaveOut(plan);
+  const written: Laid = { plan, timeline: usual, shifts: [] };
+  const sections = plan.sections.map((section, index): FitSection => {
+    const paces = pacesOf(section, question);
+    const visits = visitsOf(section);
+    const lines = section.items.map((item): FitLine => {
+      const movement = item.kind === 'movement' ? bench.find(item.movementId) : undefined;
+      if (item.kind !== 'movement' || !movement) {
+        const seconds = (lineTimes(usual).get(item.id)?.lengthMs ?? 0) / 1000;
+        return { itemId: item.id, options: [{ count: null, cost: 0, seconds: paces.map(() => seconds) }] };
+      }
+      const { paceNow, sum, count: countNow } = standsAs(item, lineTimes(now.timeline).has(item.id) ? now : written);
+      const held = paceNow ? paceNow - (now.shifts[index] ?? 0) : paceAt(section.pace, Number.MAX_VALUE);
+      const times = visits.flatMap((visit) =>
+        visit.item.id === item.id && visit.item.kind === 'movement'
+          ? [secondsOf(visit.item, movement, plan.breath)]
+          : [],
+      );
+      const alone = times.map((time) => time.parts(countNow));
+      // What the lines around it and its block add: steps into it, rests between rounds. They stay as they are.
+      const around = {
+        fixed: sum.fixed - alone.reduce((all, { fixed }) => all + fixed, 0),
+        breaths: sum.breaths - alone.reduce((all, { breaths }) => all + breaths, 0),
+      };
+      const lasts = (count: number, pace: number) =>
+        times.reduce((all, time) => all + time.seconds(count, pace), around.fixed + (around.breaths * 60) / pace);
+      const paced = (shift: number) => (item.pace === null ? Math.max(1, held + shift) : item.pace);
+      const options = countsOf(item, movement, caps.get(item.id) ?? Number.POSITIVE_INFINITY).map(
+        (count): FitOption => ({
+          count,
+          cost: COUNT_WEIGHT[kind] * countCost(count, item.count),
+          seconds: paces.map(({ shift }) => lasts(count, paced(shift))),
+        }),
+      );
+      if (kind === 'leave-out' && leaves(section, item))
+        options.push({ count: null, cost: COST.leftOut, seconds: paces.map(() => 0) });
+      return { itemId: item.id, options };
+    });
+    const writtenMs = usual.sections[index]?.lengthMs ?? 0;
+    const least =
+      section.kind === 'cool-down' && lines.length > 0
+        ? Math.max(THRESHOLDS.coolDownLeast, target * THRESHOLDS.coolDownShare)
+        : 0;
+    return { lines, paces, share: (writtenMs / Math.max(1, usual.totalMs)) * target, least };
+  });
+  return { sections, slot: target, tolerance: AIM };
+}

@@ -1,0 +1,134 @@
+import { bench, classWith, line } from '../../testing/cleanClass';
+import { newPause } from '../defaults';
+import { applyEdits } from '../planEdit';
+import type { Item, Plan } from '../session';
+import { countSide } from '../sessionSides';
+import { timelineOf } from '../timeline';
+import { TOLERANCE } from './buildModel';
+import { type FitAnswer, type Fitted, fitPlan, MOST_SIMULATIONS } from './fitPlan';
+import { lineSeconds, pacedAt } from './lineSeconds';
+
+const asked = bench();
+const inMinutes = (plan: Plan, slotMinutes: number): Plan => ({ ...plan, slotMinutes });
+const fitted = (answer: FitAnswer): Fitted => {
+  if (!answer.ok) throw new Error(`does not fit: ${answer.inTheWay.map(({ what }) => what).join()}`);
+  return answer;
+};
+const itemsOf = (plan: Plan): Item[] => plan.sections.flatMap(({ items }) => items);
+const secondsOf = (plan: Plan): number => {
+  const answer = timelineOf(plan, asked.find);
+  return answer.ok ? answer.timeline.totalMs / 1000 : Number.NaN;
+};
+const countOf = (plan: Plan, id: string) => itemsOf(plan).find((item) => item.id === id && 'count' in item);
+
+test.each([16, 18, 20, 22])('to %i minutes: it ends within 15 s of the slot, and says so truly', (minutes) => {
+  const plan = inMinutes(classWith(), minutes);
+  const { edits, totalMs } = fitted(fitPlan(plan, asked, 'trim'));
+  const after = applyEdits(plan, edits);
+  expect(secondsOf(after) * 1000).toBe(totalMs);
+  expect(Math.abs(totalMs / 1000 - minutes * 60)).toBeLessThanOrEqual(TOLERANCE);
+});
+
+test('a class that already fits is left as it is', () => {
+  const plan = classWith();
+  const exact = inMinutes(plan, 18);
+  const padded = applyEdits(exact, [
+    {
+      kind: 'add',
+      at: { section: 2, index: 0 },
+      item: newPause('talk', 'talk', Math.round(1080 - secondsOf(exact))),
+    },
+  ]);
+  expect(fitPlan(padded, asked, 'trim')).toMatchObject({ ok: true, edits: [], cost: 0 });
+});
+
+test('pinned counts stay, the cool-down keeps its least, and both sides stay alike', () => {
+  const plan = inMinutes(classWith({ main: [line('lift', 12, { id: 'kept', pinned: true })] }), 18);
+  const after = applyEdits(plan, fitted(fitPlan(plan, asked, 'trim')).edits);
+  expect(countOf(after, 'kept')).toMatchObject({ count: 12 });
+  const answer = timelineOf(after, asked.find);
+  if (!answer.ok) throw new Error('known movements');
+  const coolDown = answer.timeline.sections.find(({ kind }) => kind === 'cool-down');
+  expect(coolDown?.lengthMs).toBeGreaterThanOrEqual(180_000);
+  const { segments } = answer.timeline;
+  expect(countSide(segments, 'left').repetitions).toBe(countSide(segments, 'right').repetitions);
+});
+
+test('counts stay within the range of their movement, in its steps', () => {
+  const plan = inMinutes(classWith(), 26);
+  const after = applyEdits(plan, fitted(fitPlan(plan, asked, 'trim')).edits);
+  for (const item of itemsOf(after)) {
+    const movement = item.kind === 'movement' ? asked.find(item.movementId) : undefined;
+    if (item.kind !== 'movement' || !movement) continue;
+    const { least, most, step } = movement.count;
+    expect(item.count).toBeGreaterThanOrEqual(least);
+    expect(item.count).toBeLessThanOrEqual(most);
+    expect((item.count - least) % step).toBe(0);
+  }
+});
+
+test('leaving out takes what is marked optional, and nothing else', () => {
+  const plan = inMinutes(classWith({ main: [line('lift', 24, { id: 'spare', optional: true })] }), 12);
+  const { edits } = fitted(fitPlan(plan, asked, 'leave-out'));
+  const removed = edits.flatMap((edit) => (edit.kind === 'remove' ? [edit.itemId] : []));
+  expect(removed.every((id) => id === 'spare')).toBe(true);
+  expect(fitted(fitPlan(plan, asked, 'trim')).edits.some(({ kind }) => kind === 'remove')).toBe(false);
+});
+
+test('the breath is only moved within what the group is at ease with, and the class still meets its slot', () => {
+  const plan = inMinutes(
+    classWith({ main: [line('lift', 30, { pinned: true }), line('push-out', 12, { pinned: true })] }),
+    20,
+  );
+  const { edits, totalMs } = fitted(fitPlan(plan, bench({ pace: { least: 5, most: 7 } }), 'breath'));
+  const paces = edits.flatMap((edit) => (edit.kind === 'pace' ? [edit.pace] : []));
+  expect(paces.length).toBeGreaterThan(0);
+  for (const { from, to } of paces) for (const pace of [from, to]) expect(pace >= 5 && pace <= 7).toBe(true);
+  expect(Math.abs(totalMs / 1000 - 1200)).toBeLessThanOrEqual(TOLERANCE);
+});
+
+test('what cannot be met says how near it comes and what stands in the way', () => {
+  const talk: Item = newPause('talk', 'talk', 900, 'a long one');
+  const plan = inMinutes(classWith({ main: [talk, line('lift', 20, { pinned: true })] }), 10);
+  const answer = fitPlan(plan, asked, 'trim');
+  if (answer.ok) throw new Error('twenty minutes of talk and pinned lines do not fit ten');
+  expect(answer.nearestMs).toBeGreaterThan(10 * 60_000);
+  expect(answer.inTheWay.map(({ what }) => what)).toEqual(
+    expect.arrayContaining(['Talk and rests', 'lift is pinned', 'The cool-down keeps its least']),
+  );
+});
+
+test('a fit over a ceiling is eased until it is under, within forty simulations', () => {
+  const horses = [1, 2, 3].map((n) => line('horse', 40, { id: `horse-${n}` }));
+  const plan = inMinutes(classWith({ main: horses }), 22);
+  const steps: number[] = [];
+  const answer = fitted(fitPlan(plan, bench({ strength: 'steady' }), 'trim', (done) => steps.push(done)));
+  expect(answer.over).toEqual([]);
+  expect(steps.length).toBeGreaterThan(1);
+  expect(steps.length).toBeLessThanOrEqual(MOST_SIMULATIONS);
+  expect(Math.abs(answer.totalMs / 1000 - 22 * 60)).toBeLessThanOrEqual(TOLERANCE);
+});
+
+test('the seconds of a line, for any count and pace, are what laying it out says', () => {
+  const breath = { in: 1, out: 1 };
+  for (const [id, manner] of [
+    ['lift', 'explained'],
+    ['sides', 'follow-along'],
+    ['wordy', 'explained'],
+  ] as const) {
+    const item = line(id, 6, { manner });
+    const movement = asked.find(id);
+    if (item.kind !== 'movement' || !movement) throw new Error('a known movement');
+    const model = lineSeconds(item, movement, breath);
+    for (const pace of [4, 6.5, 9])
+      for (const count of [2, 6, 11]) {
+        const sections: Plan['sections'] = [
+          { kind: 'main', pace: { from: pace, to: pace, easing: 0 }, items: [{ ...item, count }], blocks: [] },
+        ];
+        const laid = timelineOf({ slotMinutes: 20, breath, sections }, asked.find);
+        if (!laid.ok) throw new Error('known movements');
+        expect(model.seconds(count, pace)).toBeCloseTo(laid.timeline.totalMs / 1000, 2);
+        expect(pacedAt(laid.timeline.segments)).toBeCloseTo(pace, 2);
+      }
+  }
+});

@@ -1,0 +1,38 @@
+import type { LineStretch, Segment, Timeline } from './segment';
+
+/** A line of a class with all the times it comes round. */
+export interface LineTime {
+  readonly itemId: string;
+  readonly section: number;
+  /** When it first begins. */
+  readonly startMs: number;
+  /** How long it lasts altogether. */
+  readonly lengthMs: number;
+  readonly visits: readonly LineStretch[];
+}
+
+const KNOWN = new WeakMap<Timeline, ReadonlyMap<string, LineTime>>();
+
+/** The lines of a class in the order in which they first come, each once however often its block has it come round. */
+export function lineTimes(timeline: Timeline): ReadonlyMap<string, LineTime> {
+  const known = KNOWN.get(timeline);
+  if (known) return known;
+  const lines = new Map<string, LineTime>();
+  for (const visit of timeline.items) {
+    const { itemId, section, startMs, lengthMs } = visit;
+    const before = lines.get(itemId);
+    lines.set(itemId, {
+      itemId,
+      section,
+      startMs: before?.startMs ?? startMs,
+      lengthMs: (before?.lengthMs ?? 0) + lengthMs,
+      visits: [...(before?.visits ?? []), visit],
+    });
+  }
+  KNOWN.set(timeline, lines);
+  return lines;
+}
+
+/** Everything that a line is made of, in the order of the class. */
+export const segmentsOf = (timeline: Timeline, { visits }: LineTime): Segment[] =>
+  visits.flatMap(({ first, end }) => timeline.segments.slice(first, end));

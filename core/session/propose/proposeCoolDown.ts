@@ -1,0 +1,152 @@
+import { Region } from '../../body/region';
+import { usualName } from '../../movement/movement';
+import type { Bench, Judged } from '../findings/finding';
+import { findingsOf } from '../findings/judge';
+import { judgedOf } from '../findings/judged';
+import { paceAt } from '../pace';
+import { applyEdits, type PlanEdit } from '../planEdit';
+import type { Plan } from '../session';
+import { sessionStrain } from '../sessionStrain';
+import { THRESHOLDS } from '../thresholds';
+import { warmingOf } from '../warmingOf';
+import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
+import { dearness, type Proposal, TASTES, type Taste, type Wishes } from './wishes';
+
+/** The share of the slot a cool-down is given when there is room, and the most of the movements in it. Conventions. */
+const USUAL_SHARE = 0.14;
+const MOST_LINES = 8;
+/** What asks more than this of the legs is no cooling down; and a knee bent further stands too low for it. */
+const EASY = 0.4;
+
+/** How lively a movement is: what moves most comes first, stillness last. */
+function liveliness({ movement, pieces }: Candidate): number {
+  const warming = warmingOf(movement);
+  const moved = Region.options.reduce((sum, region) => sum + warming[region].mobilised, 0);
+  const legs = Math.max(0, ...pieces.map(({ demand }) => demand.sink)) / 60;
+  return movement.tradition === 'self-massage' ? moved / 4 : moved + legs;
+}
+
+const isEasy = ({ movement, pieces }: Candidate): boolean => {
+  const warming = warmingOf(movement);
+  return (
+    warming.thighs.peak <= EASY &&
+    warming.hips.peak <= 0.5 &&
+    pieces.every(({ demand }) => demand.sink <= THRESHOLDS.coolDownSink && demand.oneLeg === null && !demand.headLow)
+  );
+};
+
+/** How hard the main part leaves each region, 1 at its ceiling. */
+function worked(judged: Judged): Readonly<Record<Region, number>> {
+  const main = judged.plan.sections.findIndex(({ kind }) => kind === 'main');
+  const lines = new Set(judged.plan.sections[main]?.items.map(({ id }) => id));
+  const strain = sessionStrain(
+    judged.pieces.filter(({ itemId }) => lines.has(itemId)),
+    judged.strength,
+  );
+  return Object.fromEntries(strain.map(({ region, percent }) => [region, percent / 100])) as Record<Region, number>;
+}
+
+/** The pace a cool-down eases to: below where the main part ends, within what the group is at ease with. */
+function easedPace(plan: Plan, judged: Judged, least: number): Plan['sections'][number]['pace'] {
+  const index = plan.sections.findIndex(({ kind }) => kind === 'main');
+  const section = plan.sections[index];
+  const length = (judged.timeline.sections[index]?.lengthMs ?? 0) / 1000;
+  const ending = section ? Math.floor(2 * paceAt(section.pace, length)) / 2 : 6;
+  const to = Math.max(least, Math.min(ending, Math.max(ending - 1, 4)));
+  return { from: Math.max(to, ending), to, easing: 180 };
+}
+
+/** Findings about the end of the class; a proposal brings none of them. */
+const ABOUT_THE_END = ['cool-down-short', 'cool-down-fast', 'cool-down-low', 'ends-moving'];
+
+/**
+ * Cool-downs for a class: what worked hardest is moved gently and looked after, pace and stance come down, and it ends still.
+ * One for each taste. What stands in the cool-down now is taken out with them.
+ */
+export function proposeCoolDown(
+  plan: Plan,
+  bench: Bench,
+  wishes: Wishes,
+  tastes: readonly Taste[] = TASTES,
+): Proposal[] {
+  const section = plan.sections.findIndex(({ kind }) => kind === 'cool-down');
+  const bare = {
+    ...plan,
+    sections: plan.sections.map((one, index) => (index === section ? { ...one, items: [] } : one)),
+  };
+  const judged = judgedOf(bare, bench);
+  if (section < 0 || !judged) return [];
+  const slot = plan.slotMinutes * 60;
+  const least = Math.max(THRESHOLDS.coolDownLeast, slot * THRESHOLDS.coolDownShare) + 10;
+  const room = slot - judged.timeline.totalMs / 1000;
+  const target = Math.max(least, Math.min(slot * USUAL_SHARE, room));
+  const strain = worked(judged);
+  const pace = easedPace(plan, judged, bench.pace.least);
+  const paced = applyEdits(plan, [{ kind: 'pace', section, pace }]);
+  const candidates = candidatesFor(paced, bench, wishes, 'cool-down').filter(isEasy);
+  const used = new Map<string, number>();
+
+  const made = (taste: Taste): Proposal => {
+    const chosen: Candidate[] = [];
+    const cared: Partial<Record<Region, number>> = {};
+    while (secondsOf(chosen) < target && chosen.length < MOST_LINES) {
+      const worth = (candidate: Candidate): number => {
+        const warming = warmingOf(candidate.movement);
+        // What has been looked after already is worth less the second time.
+        const care = Region.options.reduce(
+          (sum, region) => sum + (strain[region] * warming[region].mobilised) / (1 + (cared[region] ?? 0)),
+          0.05,
+        );
+        const dear = dearness(taste, candidate.movement, bench, wishes) * (1 + (used.get(candidate.movement.id) ?? 0));
+        return taste === 'shortest' ? care / dear / Math.sqrt(candidate.seconds) : care / dear;
+      };
+      const left = candidates.filter(
+        (candidate) => !chosen.includes(candidate) && secondsOf(chosen) + candidate.seconds <= target * 1.25 + 20,
+      );
+      const [best] = left.toSorted((a, b) => worth(b) - worth(a));
+      if (!best) break;
+      chosen.push(best);
+      const warming = warmingOf(best.movement);
+      for (const region of Region.options) cared[region] = (cared[region] ?? 0) + 2 * warming[region].mobilised;
+    }
+    for (const { movement } of chosen) used.set(movement.id, (used.get(movement.id) ?? 0) + 1);
+    const lines = stretchedTo(chosen, target, paced, section).toSorted((a, b) => liveliness(b) - liveliness(a));
+    const edits: PlanEdit[] = [
+      ...(plan.sections[section]?.items ?? []).map(({ id }): PlanEdit => ({ kind: 'remove', itemId: id })),
+      { kind: 'pace', section, pace },
+      ...lines.map(({ item }, index): PlanEdit => ({ kind: 'add', at: { section, index }, item })),
+      ...stillEnding(plan, bench, wishes),
+    ];
+    const after = judgedOf(applyEdits(plan, edits), bench);
+    const left = after ? findingsOf(after).filter(({ code }) => ABOUT_THE_END.includes(code)) : [];
+    const hardest = Region.options.toSorted((a, b) => strain[b] - strain[a]).slice(0, 3);
+    return {
+      taste,
+      movements: lines.map(({ movement }) => movement),
+      seconds: secondsOf(lines),
+      complete: left.length === 0,
+      reasons: [
+        `It looks after what worked hardest: ${hardest
+          .map((region) => `${region.replace('-', ' ')} (${Math.round(100 * strain[region])} %)`)
+          .join(', ')}.`,
+        `The breath eases from ${pace.from} to ${pace.to} a minute; the liveliest comes first, ${lines.length > 0 ? usualName((lines.at(-1) as Candidate).movement) : 'stillness'} last.`,
+        ...left.map(({ what }) => what),
+      ],
+      edits,
+    };
+  };
+  return tastes.map(made);
+}
+
+/** Something quiet at the very end, where the closing has nothing of the kind. */
+function stillEnding(plan: Plan, bench: Bench, wishes: Wishes): PlanEdit[] {
+  const section = plan.sections.findIndex(({ kind }) => kind === 'closing');
+  const passage = plan.sections[section];
+  if (!passage) return [];
+  const isStill = ({ pieces }: Candidate) => pieces.every(({ mobilised }) => mobilised.every((moved) => moved < 0.12));
+  const there = new Set(passage.items.flatMap((item) => (item.kind === 'movement' ? [item.movementId] : [])));
+  const stills = candidatesFor(plan, bench, wishes, 'closing').filter(isStill);
+  if (stills.some(({ movement }) => there.has(movement.id))) return [];
+  const [first] = stills.toSorted((a, b) => b.seconds - a.seconds);
+  return first ? [{ kind: 'add', at: { section, index: passage.items.length }, item: first.item }] : [];
+}

@@ -1,0 +1,212 @@
+import { Region } from '../../body/region';
+import { CHANNELS } from '../../demand/channels';
+import type { Movement } from '../../movement/movement';
+import type { Bench } from '../findings/finding';
+import { nameOf } from '../findings/nameOf';
+import type { PlanEdit } from '../planEdit';
+import type { Plan } from '../session';
+import { type DemandPiece, sessionDemand } from '../sessionDemand';
+import { type Readiness, type ReadinessGap, readinessAfter, readinessGaps } from '../sessionReadiness';
+import { SECTION_SHARES, THRESHOLDS } from '../thresholds';
+import { timelineOf } from '../timeline';
+import { warmingOf } from '../warmingOf';
+import { type Candidate, candidatesFor, secondsOf, stepped } from './candidates';
+import { leastCover } from './leastCover';
+import { dearness, type Proposal, TASTES, type Taste, type Wishes } from './wishes';
+
+/** A gap is closed with a little to spare, so that nothing hangs on the last breath. */
+const SPARE = 0.9;
+
+/**
+ * Where a movement stands in a warm-up: breath first, then joints from the neck down to the ankles, what asks more of the legs
+ * last.
+ */
+export function warmUpPlace(movement: Movement): number {
+  const warming = warmingOf(movement);
+  const effort = Math.max(warming.thighs.peak, warming.hips.peak, warming.shoulders.peak);
+  // Where a movement says itself what it is for, as patting and rubbing do, that counts; else what the figure moves.
+  const isSaid = Object.keys(movement.mobilises).length > 0;
+  const joint = Region.options
+    .map((region, place) => ({ place, moved: isSaid ? (movement.mobilises[region] ?? 0) : warming[region].mobilised }))
+    .reduce((most, one) => (one.moved > most.moved + 0.05 ? one : most));
+  if (movement.tradition === 'standing') return -1;
+  return joint.place + (effort > 0.45 ? Region.options.length : 0);
+}
+
+const inOrder = <Thing extends { readonly movement: Movement }>(some: readonly Thing[]): Thing[] =>
+  some.toSorted((a, b) => warmUpPlace(a.movement) - warmUpPlace(b.movement));
+
+export interface Need {
+  readonly before: Readiness;
+  readonly later: readonly DemandPiece[];
+  /** Gaps that would stay after the best of warm-ups: they come too long after it, or ask more than anyone can be made ready for. */
+  readonly beyond: readonly ReadinessGap[];
+}
+
+const isSame = (a: ReadinessGap, b: ReadinessGap): boolean => a.itemId === b.itemId && a.region === b.region;
+
+/** What the class asks once its warm-up is done, and how ready its opening leaves everyone. */
+export function needOf(plan: Plan, bench: Bench): Need | null {
+  const bare: Plan = {
+    ...plan,
+    sections: plan.sections.map((section) => (section.kind === 'warm-up' ? { ...section, items: [] } : section)),
+  };
+  const answer = timelineOf(bare, bench.find);
+  if (!answer.ok) return null;
+  const pieces = sessionDemand(bare, answer.timeline, bench.find);
+  const early = new Set(
+    plan.sections.filter(({ kind }) => kind === 'opening').flatMap(({ items }) => items.map(({ id }) => id)),
+  );
+  const later = pieces.filter(({ itemId }) => !early.has(itemId));
+  const best = CHANNELS.map(() => 1);
+  return {
+    before: readinessAfter(pieces.filter(({ itemId }) => early.has(itemId))),
+    later,
+    beyond: readinessGaps(later, best).filter(({ size }) => size >= THRESHOLDS.readinessGap * SPARE * SPARE),
+  };
+}
+
+/** How much stays unready after a warm-up that one could close, index-seconds; 0 where no gap is worth saying. */
+export function openGaps({ before, later, beyond }: Need, chosen: readonly Candidate[]): number {
+  const ready = inOrder(chosen).reduce((from, { pieces }) => readinessAfter(pieces, from), before);
+  const limit = THRESHOLDS.readinessGap * SPARE;
+  return readinessGaps(later, ready).reduce(
+    (sum, gap) => sum + (gap.size >= limit && !beyond.some((one) => isSame(one, gap)) ? gap.size : 0),
+    0,
+  );
+}
+
+/** What each line costs besides its seconds: it is named, shown and remembered. Seconds, a convention. */
+const LINE = 15;
+
+/** Each line of a warm-up taken down to the fewest that still leave no more open than now. */
+function shortened(need: Need, chosen: readonly Candidate[], plan: Plan, section: number, least: number): Candidate[] {
+  let now = [...chosen];
+  const open = openGaps(need, now);
+  for (const { movement } of chosen)
+    for (;;) {
+      const place = now.findIndex((one) => one.movement === movement);
+      const fewer = now[place] && stepped(now[place], -1, plan, section);
+      if (!fewer) break;
+      const then = now.with(place, fewer);
+      if (openGaps(need, then) > open || secondsOf(then) < least) break;
+      now = then;
+    }
+  return now;
+}
+
+/** Where all that is offered leaves something open, lines are done more often: the one that closes most for its time first. */
+function lengthened(need: Need, chosen: readonly Candidate[], plan: Plan, section: number, most: number): Candidate[] {
+  let now = [...chosen];
+  for (let open = openGaps(need, now); open > 0 && secondsOf(now) < most; ) {
+    let best: { then: Candidate[]; open: number; worth: number } | null = null;
+    for (const [place, one] of now.entries()) {
+      const more = stepped(one, 1, plan, section);
+      if (!more) continue;
+      const then = now.with(place, more);
+      const left = openGaps(need, then);
+      const worth = (open - left) / (more.seconds - one.seconds);
+      if (worth > 1e-6 && (best === null || worth > best.worth)) best = { then, open: left, worth };
+    }
+    if (!best) return now;
+    now = best.then;
+    open = best.open;
+  }
+  return now;
+}
+
+/** Joints that nothing asks for are moved too, those that are coldest first, until the warm-up has its usual least. */
+function filled(need: Need, chosen: readonly Candidate[], offered: readonly Priced[], least: number): Candidate[] {
+  const now = [...chosen];
+  while (secondsOf(now) < least) {
+    const ready = inOrder(now).reduce((from, { pieces }) => readinessAfter(pieces, from), need.before);
+    const cold = (region: Region) =>
+      CHANNELS.reduce((sum, channel, index) => sum + (channel.region === region ? 1 - (ready[index] ?? 0) : 0), 0);
+    const worth = ({ movement, price }: Priced) =>
+      Region.options.reduce((sum, region) => sum + cold(region) * warmingOf(movement)[region].mobilised, 0) / price;
+    const [best] = offered
+      .filter((one) => !now.some(({ movement }) => movement === one.movement))
+      .toSorted((a, b) => worth(b) - worth(a));
+    if (!best) break;
+    now.push(best);
+  }
+  return now;
+}
+
+type Priced = Candidate & { readonly price: number };
+
+const minutes = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
+
+function reasonsFor(need: Need, chosen: readonly Candidate[], bench: Bench): string[] {
+  const cold = readinessGaps(need.later, need.before).filter(({ size }) => size >= THRESHOLDS.readinessGap);
+  const regions = [...new Set(cold.map(({ region }) => region.replace('-', ' ')))];
+  const known = chosen.filter(({ movement }) => bench.known?.has(movement.id)).length;
+  const seconds = secondsOf(chosen);
+  return [
+    regions.length > 0
+      ? `It makes ready what the class asks for: ${regions.join(', ')}; ${cold.length} gaps closed in ${minutes(seconds)}.`
+      : `Nothing in the class asks for more than a cold body gives; ${minutes(seconds)} to arrive.`,
+    ...(bench.known === null ? [] : [`${known} of ${chosen.length} are known to the group.`]),
+  ];
+}
+
+/**
+ * Warm-ups for a class, worked out backwards from what it asks: the least time that closes every readiness gap, in good order.
+ * One for each taste. What stands in the warm-up now is taken out with them.
+ */
+export function proposeWarmUp(plan: Plan, bench: Bench, wishes: Wishes, tastes: readonly Taste[] = TASTES): Proposal[] {
+  const section = plan.sections.findIndex(({ kind }) => kind === 'warm-up');
+  const need = needOf(plan, bench);
+  if (section < 0 || !need) return [];
+  const candidates = candidatesFor(plan, bench, wishes, 'warm-up');
+  const least = (plan.slotMinutes * 60 * SECTION_SHARES['warm-up'].least) / 100;
+  const used = new Map<Movement, number>();
+  const most = (plan.slotMinutes * 60 * SECTION_SHARES['warm-up'].most) / 100;
+  const made = (taste: Taste): Proposal => {
+    const priced = candidates.map((candidate): Priced => {
+      const { movement, seconds } = candidate;
+      // What an earlier choice has used is dearer, so that the three differ.
+      const again = 1 + (used.get(movement) ?? 0);
+      return { ...candidate, price: (seconds + LINE) * dearness(taste, movement, bench, wishes) * again };
+    });
+    const covered = leastCover(priced, (some) => openGaps(need, some));
+    const reached = covered.closed ? covered.chosen : lengthened(need, covered.chosen, plan, section, most);
+    const lines = inOrder(shortened(need, filled(need, reached, priced, least), plan, section, least));
+    const closed = openGaps(need, lines) === 0;
+    for (const { movement } of lines) used.set(movement, (used.get(movement) ?? 0) + 0.6);
+    const edits: PlanEdit[] = [
+      ...(plan.sections[section]?.items ?? []).map(({ id }): PlanEdit => ({ kind: 'remove', itemId: id })),
+      ...lines.map(({ item }, index): PlanEdit => ({ kind: 'add', at: { section, index }, item })),
+    ];
+    return {
+      taste,
+      movements: lines.map(({ movement }) => movement),
+      seconds: secondsOf(lines),
+      complete: closed,
+      reasons: [...reasonsFor(need, lines, bench), ...leftFor(plan, bench, need, closed)],
+      edits,
+    };
+  };
+  return tastes.map(made);
+}
+
+const named = (plan: Plan, bench: Bench, gaps: readonly ReadinessGap[]): string =>
+  gaps
+    .toSorted((a, b) => b.size - a.size)
+    .slice(0, 3)
+    .map(({ region, itemId }) => `${region.replace('-', ' ')} in ${nameOf({ plan, find: bench.find }, itemId)}`)
+    .join(', ');
+
+/** What stays open, and whether any warm-up could help it. */
+function leftFor(plan: Plan, bench: Bench, { later, before, beyond }: Need, closed: boolean): string[] {
+  const late =
+    beyond.length === 0
+      ? []
+      : [
+          `No warm-up reaches ${named(plan, bench, beyond)}: it comes too late, or asks more than anyone is made ready for.`,
+        ];
+  if (closed) return late;
+  const open = readinessGaps(later, before).filter((gap) => !beyond.some((one) => isSame(one, gap)));
+  return [...late, `What is offered does not close everything: ${named(plan, bench, open)}.`];
+}

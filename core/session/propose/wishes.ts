@@ -1,0 +1,58 @@
+import type { Movement } from '../../movement/movement';
+import { baseId } from '../../movement/version';
+import type { Bench } from '../findings/finding';
+import type { PlanEdit } from '../planEdit';
+import type { Plan } from '../session';
+
+/** What a proposal leans to: the least time, what the group knows, or what it has not had lately. */
+export type Taste = 'shortest' | 'familiar' | 'varied';
+export const TASTES: readonly Taste[] = ['shortest', 'familiar', 'varied'];
+
+export const TASTE_WORDS: Readonly<Record<Taste, string>> = {
+  shortest: 'The shortest',
+  familiar: 'What they know',
+  varied: 'Something else than lately',
+};
+
+export interface Wishes {
+  /** Base ids of what the group did in its last classes. */
+  readonly recent: ReadonlySet<string>;
+  /** The most that is asked of practice: 1 from the first class on, to 3. */
+  readonly level: number;
+}
+
+/** A passage that is proposed: nothing of it is done until it is taken. */
+export interface Proposal {
+  readonly taste: Taste;
+  readonly movements: readonly Movement[];
+  readonly seconds: number;
+  readonly reasons: readonly string[];
+  readonly edits: readonly PlanEdit[];
+  /** Whether it does all that was asked of it. */
+  readonly complete: boolean;
+}
+
+/** Against the taste: this much dearer. */
+const AGAINST = 2.5;
+
+/** How dear a movement is for a taste, as a factor on its seconds. */
+export function dearness(
+  taste: Taste,
+  movement: Movement,
+  { known }: Pick<Bench, 'known'>,
+  { recent }: Wishes,
+): number {
+  const id = baseId(movement.id);
+  const unknown = known !== null && !known.has(id);
+  if (taste === 'familiar') return unknown ? AGAINST : 1;
+  if (taste === 'varied') return recent.has(id) ? AGAINST : 1;
+  return 1;
+}
+
+/** Whether a class is done on chairs: then what is proposed is too, and otherwise nothing that begins on one. */
+export function isSeatedClass(plan: Plan, { find }: Pick<Bench, 'find'>): boolean {
+  const movements = plan.sections
+    .filter(({ kind }) => kind === 'main')
+    .flatMap(({ items }) => items.flatMap((item) => (item.kind === 'movement' ? (find(item.movementId) ?? []) : [])));
+  return movements.length > 0 && movements.every(({ start }) => start.load.seat > 0);
+}

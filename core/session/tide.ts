@@ -1,0 +1,88 @@
+import { Region } from '../body/region';
+import type { Side } from '../body/side';
+import { CEILINGS } from '../demand/ceilings';
+import { CHANNELS, FAST_TAU, SLOW_TAU } from '../demand/channels';
+import { filledBy } from '../demand/strain';
+import { coursesOf } from './courses';
+import type { Judged } from './findings/finding';
+import { paceAt } from './pace';
+
+/** One region over a class, percent of the group's ceiling, the worse compartment at each look. */
+export interface TideCourse {
+  readonly region: Region;
+  /** Null where a region has no sides. */
+  readonly side: Side | null;
+  readonly percent: readonly number[];
+  readonly peak: number;
+}
+
+/** A class over time, looked at in equal steps, for drawing. */
+export interface Tide {
+  /** Seconds from the start of each look. */
+  readonly seconds: readonly number[];
+  readonly courses: readonly TideCourse[];
+  /** Breaths a minute of the section, and degrees of knee bend, at each look. */
+  readonly pace: readonly number[];
+  readonly sink: readonly number[];
+}
+
+/** How many looks are taken: more than a screen has room for says nothing more. */
+const LOOKS = 240;
+
+type Asked = Pick<Judged, 'plan' | 'timeline' | 'pieces' | 'strength'>;
+
+/** How strain, pace and stance height go over a class. Empty for one that takes no time. */
+export function tideOf({ plan, timeline, pieces, strength }: Asked): Tide {
+  const whole = timeline.totalMs / 1000;
+  const step = whole / LOOKS;
+  const seconds = Array.from({ length: whole > 0 ? LOOKS + 1 : 0 }, (_, look) => look * step);
+  // The last piece that has begun at each look; strain is told at the end of a piece.
+  const places: number[] = [];
+  for (let place = 0, look = 0; look < seconds.length; look += 1) {
+    const at = (seconds[look] as number) * 1000;
+    while (place + 1 < pieces.length && (pieces[place + 1]?.startMs ?? 0) <= at) place += 1;
+    places.push(place);
+  }
+  const courses = coursesOf(pieces);
+  const course = (channel: number): number[] => {
+    const { region } = CHANNELS[channel] as (typeof CHANNELS)[number];
+    const ceiling = CEILINGS[region][strength];
+    const demand = courses.demand[channel] as Float64Array;
+    const percent = new Float64Array(pieces.length);
+    let [fast, slow] = [0, 0];
+    for (let piece = 0; piece < pieces.length; piece += 1) {
+      const length = courses.seconds[piece] as number;
+      fast = filledBy(fast, demand[piece] as number, FAST_TAU[region], Math.exp(-length / FAST_TAU[region]));
+      slow = filledBy(slow, demand[piece] as number, SLOW_TAU, Math.exp(-length / SLOW_TAU));
+      percent[piece] = 100 * Math.max(fast / FAST_TAU[region] / ceiling.fast, slow / SLOW_TAU / ceiling.slow);
+    }
+    // Between two looks the highest counts, so that a short peak is not missed.
+    return places.map((place, look) => {
+      let most = 0;
+      for (let at = (places[look - 1] ?? -1) + 1; at <= place; at += 1) most = Math.max(most, percent[at] as number);
+      return places[look - 1] === place ? (percent[place] as number) : most;
+    });
+  };
+  return {
+    seconds,
+    courses: CHANNELS.map(({ region, side }, channel) => {
+      const percent = course(channel);
+      return { region, side, percent, peak: Math.max(0, ...percent) };
+    }),
+    pace: seconds.map((at) => {
+      const index = timeline.sections.findLastIndex(({ startMs, lengthMs }) => lengthMs > 0 && startMs <= at * 1000);
+      const section = plan.sections[index];
+      return section ? paceAt(section.pace, at - (timeline.sections[index]?.startMs ?? 0) / 1000) : 0;
+    }),
+    sink: places.map((place) => pieces[place]?.demand.sink ?? 0),
+  };
+}
+
+/** The worse side of each region, the most strained first. */
+export function worstCourses({ courses }: Tide): TideCourse[] {
+  return Region.options
+    .map((region) =>
+      courses.filter((one) => one.region === region).reduce((worst, one) => (one.peak > worst.peak ? one : worst)),
+    )
+    .toSorted((a, b) => b.peak - a.peak);
+}

@@ -1,0 +1,344 @@
+import axe from 'axe-core';
+import parsePdf from 'pdf-parse/lib/pdf-parse.js';
+import type { Page } from 'puppeteer-core';
+import { readClass } from '../core/formats/classJson';
+import { computed, find, stored } from './desk';
+import { openPage, saved, stage, testId, textOf } from './house';
+
+/** From an empty class to a printed card: judged, mended, fitted, proposed, put on paper. */
+
+const on = stage();
+
+async function open(path: string): Promise<{ page: Page; faults: string[] }> {
+  const opened = await openPage(on.browser, {});
+  await opened.page.setViewport({ width: 1280, height: 900 });
+  await opened.page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
+  return opened;
+}
+
+/** Presses the first button or menu line that says exactly so and can be seen. */
+async function press(page: Page, words: string): Promise<void> {
+  await page.waitForFunction(
+    (wanted: string) =>
+      [...document.querySelectorAll<HTMLElement>('button, [role="menuitem"], .ant-segmented-item')].some(
+        (one) => one.textContent?.trim() === wanted && one.offsetParent !== null,
+      ),
+    { timeout: 20_000 },
+    words,
+  );
+  await page.evaluate((wanted: string) => {
+    const all = [...document.querySelectorAll<HTMLElement>('button, [role="menuitem"], .ant-segmented-item')];
+    all.find((one) => one.textContent?.trim() === wanted && one.offsetParent !== null)?.click();
+  }, words);
+}
+
+const findings = (page: Page) =>
+  page.$$eval('[data-finding]', (all) => all.map((one) => (one as HTMLElement).dataset.finding ?? ''));
+const judged = (page: Page) => page.waitForSelector('.noticed');
+
+/** Opens a finding and waits for what would mend it. */
+async function remediesOf(page: Page, code: string): Promise<string[]> {
+  await page.waitForSelector(`[data-finding="${code}"] summary`);
+  await page.$eval(`[data-finding="${code}"] details`, (one) => {
+    (one as HTMLDetailsElement).open = true;
+  });
+  await page.waitForSelector(`[data-finding="${code}"] .remedies button`, { timeout: 30_000 });
+  return page.$$eval(`[data-finding="${code}"] .remedies button`, (all) => all.map((one) => one.textContent ?? ''));
+}
+
+const grave = (page: Page) => page.$$eval('.noticed-stop, .noticed-warn', (all) => all.length);
+
+test('what is grave in the morning class is mended remedy by remedy, each a step that can be undone', async () => {
+  const { page, faults } = await open('/sessions/morning-eight-pieces');
+  await judged(page);
+  await textOf(page, '[data-finding="overhead-long"]', /Hands stay overhead for \d+ s/);
+  const before = (await stored(on.house.url, 'morning-eight-pieces')).session;
+  for (let step = 0; step < 12 && (await grave(page)) > 0; step += 1) {
+    const code = await page.$eval('.noticed-stop, .noticed-warn', (one) => (one as HTMLElement).dataset.finding ?? '');
+    const words = await textOf(page, `[data-finding="${code}"] > p`);
+    const [first] = await remediesOf(page, code);
+    expect(first).toBeTruthy();
+    await page.$eval(`[data-finding="${code}"] .remedies button`, (one) => (one as HTMLElement).click());
+    await page.waitForFunction(
+      (gone: string) => ![...document.querySelectorAll('[data-finding] > p')].some((one) => one.textContent === gone),
+      { timeout: 20_000 },
+      words,
+    );
+  }
+  expect(await grave(page)).toBe(0);
+  await saved(page);
+  const mended = (await stored(on.house.url, 'morning-eight-pieces')).session;
+  expect(mended).not.toEqual(before);
+  await page.keyboard.down('Control');
+  for (let step = 0; step < 12; step += 1) await page.keyboard.press('z');
+  await page.keyboard.up('Control');
+  await page.waitForSelector('[data-finding="overhead-long"]');
+  await saved(page);
+  expect((await stored(on.house.url, 'morning-eight-pieces')).session).toEqual(before);
+  expect(faults).toEqual([]);
+});
+
+test('a finding is set aside with its reason, is still aside after a reload, and is brought back', async () => {
+  const { page } = await open('/sessions/evening-week-4');
+  await judged(page);
+  await remediesOf(page, 'strained');
+  await page.click(
+    '[data-finding="strained"] .set-aside input[type="text"], [data-finding="strained"] .set-aside .ant-input',
+  );
+  await page.keyboard.type('They asked for it');
+  await page.keyboard.press('Enter');
+  await page.waitForFunction(() => !document.querySelector('[data-finding="strained"]'));
+  await saved(page);
+  await page.reload({ waitUntil: 'networkidle0' });
+  await judged(page);
+  await textOf(page, '.asides', /1 set aside/);
+  expect(await findings(page)).not.toContain('strained');
+  await page.click('.asides summary');
+  expect(await textOf(page, '.asides')).toContain('They asked for it');
+  await press(page, 'Bring it back');
+  await page.waitForSelector('[data-finding="strained"]');
+  await saved(page);
+});
+
+test('the tide finds lines, and a gentler group is judged by its own ceiling', async () => {
+  const { page } = await open('/sessions/evening-week-4');
+  await page.waitForSelector('.tide canvas');
+  const peak = async () => Number(/to (\d+) %/.exec(await textOf(page, '.tide ul', /thighs to \d+ %/))?.[1]);
+  const steady = await peak();
+  const box = await (await page.$('.tide canvas'))?.boundingBox();
+  if (!box) throw new Error('the tide is drawn');
+  // A good half along the slot the main part is under way.
+  await page.mouse.move(box.x + box.width * 0.6, box.y + box.height / 2);
+  await page.waitForSelector('.line--pointed');
+  const pointed = await page.$eval('.line--pointed', (one) => (one as HTMLElement).dataset.line);
+  expect(pointed).toMatch(/^main-/);
+  await page.mouse.click(box.x + box.width * 0.6, box.y + box.height / 2);
+  await page.waitForSelector(`.line--in-hand[data-line="${pointed}"]`);
+  const asked = { strength: 'gentle', paceLeast: 4, paceMost: 9 };
+  await fetch(`${on.house.url}/api/groups/tram-shed-evening/asked`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(asked),
+  });
+  await page.reload({ waitUntil: 'networkidle0' });
+  await page.waitForSelector('.tide canvas');
+  await textOf(page, '.tide-at', /gentle/);
+  expect(await peak()).toBeGreaterThan(steady);
+  await fetch(`${on.house.url}/api/groups/tram-shed-evening/asked`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ ...asked, strength: 'steady' }),
+  });
+});
+
+test('fitted to 45 minutes in three ways; one is taken, another kept as an edition beside it', async () => {
+  const { page, faults } = await open('/sessions/evening-week-3');
+  await press(page, 'Fit');
+  await page.waitForSelector('#fit-minutes');
+  await page.focus('#fit-minutes');
+  await page.keyboard.down('Control');
+  await page.keyboard.press('a');
+  await page.keyboard.up('Control');
+  await page.keyboard.type('45');
+  await page.keyboard.press('Enter');
+  await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3, { timeout: 60_000 });
+  await page.evaluate(axe.source);
+  const { violations } = await page.evaluate(() =>
+    (window as unknown as { axe: typeof axe }).axe.run('.ant-drawer', { resultTypes: ['violations'] }),
+  );
+  expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id }) => id)).toEqual(
+    [],
+  );
+  await page.$$eval('[data-fit="leave-out"] button', (all) => (all.at(-1) as HTMLElement).click());
+  await textOf(page, '.ant-message', /Kept as an edition/);
+  await page.$$eval('[data-fit="trim"] button', (all) => (all[0] as HTMLElement).click());
+  await textOf(page, '.editions', /45 min/);
+  await saved(page);
+  const { session } = await stored(on.house.url, 'evening-week-3');
+  expect(session.slotMinutes).toBe(45);
+  expect(Math.abs(computed(session).totalMs / 1000 - 45 * 60)).toBeLessThanOrEqual(15);
+  await page.click('.editions a');
+  await textOf(page, '.slot-verdict', /Fits|spare/);
+  expect(faults).toEqual([]);
+});
+
+test('what cannot be fitted says what stands in the way', async () => {
+  const { page } = await open('/sessions/evening-week-4');
+  await press(page, 'Fit');
+  await page.waitForSelector('#fit-minutes');
+  await page.focus('#fit-minutes');
+  await page.keyboard.down('Control');
+  await page.keyboard.press('a');
+  await page.keyboard.up('Control');
+  await page.keyboard.type('10');
+  await page.keyboard.press('Enter');
+  expect(await textOf(page, '[data-fit="trim"]', /the nearest is/)).toContain('Talk and rests');
+});
+
+test('from an empty class to a printed card: a draft is proposed and taken, and its card has every line on two pages', async () => {
+  const { page, faults } = await open('/sessions?new');
+  await page.waitForSelector('.class-title');
+  await press(page, 'Propose');
+  await page.waitForSelector('.compose form');
+  await page.$eval('.compose form button[type="submit"]', (one) => (one as HTMLElement).click());
+  await page.waitForSelector('[data-proposal="draft"] button', { timeout: 60_000 });
+  await press(page, 'Take it');
+  await page.waitForFunction(() => document.querySelectorAll('[data-line]').length > 10);
+  await judged(page);
+  await page.waitForFunction(() => document.querySelectorAll('.noticed-stop, .noticed-warn').length === 0, {
+    timeout: 20_000,
+  });
+  await saved(page);
+  const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+  const { session } = await stored(on.house.url, id);
+
+  const files = await collected(page);
+  await press(page, 'Paper');
+  await press(page, 'Card for the chair, A5');
+  const [type, bytes] = await files(1);
+  expect(type).toBe('application/pdf');
+  const { numpages, text } = await parsePdf(bytes);
+  expect(numpages).toBeLessThanOrEqual(2);
+  const plain = text.replaceAll(/\s+/g, '');
+  for (const item of session.sections.flatMap(({ items }) => items)) {
+    const name = item.kind === 'movement' ? (find(item.movementId)?.names.english[0] ?? '') : '';
+    expect(plain).toContain(name.replaceAll(/\s+/g, ''));
+  }
+  expect(plain).toContain('Painisastopsign');
+  expect(faults).toEqual([]);
+});
+
+test('a class is duplicated: the same lines, another class, without a day', async () => {
+  const { page } = await open('/sessions');
+  await page.waitForSelector('[aria-label="Duplicate Clouds and brush knee"]');
+  await page.click('[aria-label="Duplicate Clouds and brush knee"]');
+  await page.waitForSelector('[data-line]');
+  const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+  const [original, copy] = [await stored(on.house.url, 'evening-week-4'), await stored(on.house.url, id)];
+  expect(copy.session).toEqual({
+    ...original.session,
+    id,
+    title: 'Clouds and brush knee, again',
+    date: null,
+  });
+});
+
+test('two classes side by side: what both have, what differs, what only one has', async () => {
+  const { page, faults } = await open('/sessions');
+  for (const title of ['Clouds and waves, first time', 'Clouds and brush knee']) {
+    await page.waitForSelector(`[aria-label="Choose ${title}"]`);
+    await page.click(`[aria-label="Choose ${title}"]`);
+  }
+  await press(page, 'Compare the two');
+  const table = await textOf(page, '.compare', /What differs/);
+  expect(table).toMatch(/Part the Wild Horse's Mane.*added/);
+  expect(await page.$$eval('.compare-same', (rows) => rows.length)).toBeGreaterThan(10);
+  expect(faults).toEqual([]);
+});
+
+test('a form is typed in as far as it is known, in one step that one undo takes back', async () => {
+  const { page } = await open('/sessions/depot-twenty');
+  await page.waitForSelector('[data-line]');
+  const count = () => page.$$eval('[data-line]', (all) => all.length);
+  const before = await count();
+  await page.focus('#add-to-2');
+  await page.keyboard.type('lantern form 5');
+  await textOf(page, '.add-offer', /the form as far as place 5 of \d+/);
+  await page.keyboard.press('Enter');
+  await page.waitForFunction(
+    (least: number) => document.querySelectorAll('[data-line]').length >= least + 3,
+    {},
+    before,
+  );
+  expect(await count()).toBeLessThanOrEqual(before + 5);
+  await page.keyboard.press('Escape');
+  await page.click('[aria-label="Undo"]');
+  await page.waitForFunction((least: number) => document.querySelectorAll('[data-line]').length === least, {}, before);
+});
+
+/** What would be downloaded is looked at instead; answers the nth file. */
+async function collected(page: Page): Promise<(nth: number) => Promise<readonly [type: string, bytes: Buffer]>> {
+  await page.evaluate(() => {
+    Object.assign(window, { files: [] });
+    URL.createObjectURL = (blob: Blob | MediaSource) => {
+      if (blob instanceof Blob)
+        void blob.arrayBuffer().then((buffer) => {
+          const text = [...new Uint8Array(buffer)].map((byte) => String.fromCharCode(byte)).join('');
+          (window as unknown as { files: unknown[] }).files.push([blob.type, btoa(text)]);
+        });
+      return '#';
+    };
+  });
+  return async (nth) => {
+    await page.waitForFunction(
+      (least: number) => (window as unknown as { files: unknown[] }).files.length >= least,
+      { timeout: 60_000 },
+      nth,
+    );
+    const file = await page.evaluate(
+      (place: number) => (window as unknown as { files: [string, string][] }).files[place - 1],
+      nth,
+    );
+    return [file?.[0] ?? '', Buffer.from(file?.[1] ?? '', 'base64')] as const;
+  };
+}
+
+test('the full plan with its Chinese names, the calls, the order and the class itself, as files', async () => {
+  const { page, faults } = await open('/sessions/morning-eight-pieces');
+  const { session } = await stored(on.house.url, 'morning-eight-pieces');
+  const files = await collected(page);
+  const take = async (what: string, nth: number) => {
+    await press(page, 'Paper');
+    await press(page, what);
+    return files(nth);
+  };
+  const [, plan] = await take('Full plan, for a folder or a cover', 1);
+  const { text, info } = await parsePdf(plan);
+  expect(info.Title).toBe(session.title);
+  for (const letter of '托天') expect(text).toContain(letter);
+  expect(text).toMatch(/left \(you: right\)/);
+  const [, vtt] = await take('The calls, as WebVTT', 2);
+  expect(vtt.toString()).toMatch(/^WEBVTT\n/);
+  const [, markdown] = await take('The order, as Markdown', 3);
+  expect(markdown.toString()).toContain(`# ${session.title}`);
+  await press(page, 'Paper');
+  await press(page, 'Say what stands there in the room …');
+  await page.waitForSelector('#left');
+  await page.type('#left', 'the windows');
+  await page.type('#right', 'the big door');
+  await press(page, 'Say it so');
+  await page.waitForFunction(() => !document.querySelector('#left'));
+  const [, placed] = await take('The order, as Markdown', 4);
+  expect(placed.toString()).toContain('towards the windows (you: right)');
+  const [, json] = await take('The class with its movements, as JSON', 5);
+  expect(readClass(json.toString(), find, 'again')).toMatchObject({ ok: true, brings: [], renamed: [] });
+  expect(faults).toEqual([]);
+
+  const other = await openPage(on.browser, {});
+  await other.page.goto(`${on.house.url}/sessions`, { waitUntil: 'networkidle0' });
+  await bringFile(other.page, 'class.json', json.toString());
+  expect(await textOf(other.page, '.ant-modal', /minutes/)).toContain('All its movements are here already');
+  await press(other.page, 'Add this class');
+  await other.page.waitForSelector('[data-line]');
+  expect(await other.page.$$eval('[data-line]', (all) => all.length)).toBe(
+    session.sections.reduce((sum, { items }) => sum + items.length, 0),
+  );
+  await other.page.goto(`${on.house.url}/sessions`, { waitUntil: 'networkidle0' });
+  await bringFile(other.page, 'broken.json', json.toString().replace('"rounds": 2', '"rounds": 222'));
+  expect(await textOf(other.page, '.ant-modal', /rounds/)).toContain('Nothing was changed');
+});
+
+/** Puts a file into the field that opens classes. */
+async function bringFile(page: Page, name: string, content: string): Promise<void> {
+  await page.waitForSelector(testId('class-file'));
+  await page.$eval(
+    testId('class-file'),
+    (input, [file, text]) => {
+      const carried = new DataTransfer();
+      carried.items.add(new File([text ?? ''], file ?? ''));
+      (input as HTMLInputElement).files = carried.files;
+      input.dispatchEvent(new Event('change', { bubbles: true }));
+    },
+    [name, content],
+  );
+}

@@ -1,0 +1,141 @@
+import { join } from 'node:path';
+import { emptySections, newMovementItem } from '../core/session/defaults';
+import type { Bench } from '../core/session/findings/finding';
+import { findingsOf } from '../core/session/findings/judge';
+import { judgedOf } from '../core/session/findings/judged';
+import { gapsOf } from '../core/session/findings/unready';
+import { applyEdits } from '../core/session/planEdit';
+import { candidatesFor } from '../core/session/propose/candidates';
+import { leastCover } from '../core/session/propose/leastCover';
+import { proposeCoolDown } from '../core/session/propose/proposeCoolDown';
+import { proposeDraft } from '../core/session/propose/proposeDraft';
+import { needOf, openGaps, proposeWarmUp, warmUpPlace } from '../core/session/propose/proposeWarmUp';
+import type { Wishes } from '../core/session/propose/wishes';
+import type { Plan } from '../core/session/session';
+import { THRESHOLDS } from '../core/session/thresholds';
+import { readForms, readRepertoire } from '../server/repertoire';
+
+/** What Vesperum proposes from the movements that come along. */
+
+const movements = readRepertoire(import.meta.dirname);
+const byId = new Map(movements.map((movement) => [movement.id, movement]));
+const find = (id: string) => byId.get(id);
+const forms = readForms(join(import.meta.dirname, 'forms'));
+const bench = (more: Partial<Bench> = {}): Bench => ({
+  find,
+  offered: movements,
+  strength: 'steady',
+  pace: { least: 4, most: 9 },
+  known: null,
+  ...more,
+});
+const wishes: Wishes = { recent: new Set(), level: 2 };
+
+/** A class whose main part is these movements, the fewest of each. */
+function classOf(ids: readonly string[], slotMinutes = 60): Plan {
+  const items = ids.map((id, place) => {
+    const movement = find(id);
+    if (!movement) throw new Error(`there is no ${id}`);
+    return { ...newMovementItem(`main-${place}`, movement, 'main', movement.count.least), manner: 'quiet' as const };
+  });
+  const sections = emptySections().map((section) => (section.kind === 'main' ? { ...section, items } : section));
+  return { slotMinutes, breath: { in: 1, out: 1 }, sections };
+}
+const judgedFor = (plan: Plan, of: Bench = bench()) => {
+  const judged = judgedOf(plan, of);
+  if (!judged) throw new Error('a class of known movements');
+  return judged;
+};
+
+describe.each(forms.map((form) => [form.names.english[0], form] as const))('a warm-up for %s', (_name, form) => {
+  const plan = classOf(form.entries.map(({ movementId }) => movementId));
+  const proposals = proposeWarmUp(plan, bench(), wishes);
+
+  test('leaves nothing unready that anyone can be made ready for', () => {
+    for (const { edits } of proposals) {
+      const gaps = gapsOf(judgedFor(applyEdits(plan, edits))).filter(({ size }) => size >= THRESHOLDS.readinessGap);
+      // More than 1 is asked of nobody by being warm: that is for strain to say.
+      expect(gaps.filter(({ demand }) => demand <= 1)).toEqual([]);
+    }
+  });
+  test('three of them, that differ, each in good order and with reasons', () => {
+    const sets = proposals.map((proposal) => proposal.movements.map(({ id }) => id).toSorted().join());
+    expect(new Set(sets).size).toBe(3);
+    for (const proposal of proposals) {
+      const places = proposal.movements.map(warmUpPlace);
+      expect(places).toEqual(places.toSorted((a, b) => a - b));
+      expect(proposal.reasons.join(' ').length).toBeGreaterThan(30);
+    }
+  });
+});
+
+test('a warm-up is within a tenth of the best there is among twelve', () => {
+  for (const ids of [
+    ['push-the-mountains', 'cloud-hands'],
+    ['draw-the-bow', 'horse-shifts', 'golden-rooster'],
+  ].map((some) => some.filter((id) => find(id)))) {
+    const plan = classOf(ids);
+    const need = needOf(plan, bench());
+    if (!need) throw new Error('a class of known movements');
+    const offered = candidatesFor(plan, bench(), wishes, 'warm-up')
+      .map((candidate) => ({ ...candidate, price: candidate.seconds }))
+      .toSorted((a, b) => openGaps(need, [a]) - openGaps(need, [b]))
+      .slice(0, 12);
+    let best = Number.POSITIVE_INFINITY;
+    for (let mask = 0; mask < 2 ** offered.length; mask += 1) {
+      const chosen = offered.filter((_, place) => (mask >> place) % 2 === 1);
+      const price = chosen.reduce((sum, one) => sum + one.price, 0);
+      if (price < best && openGaps(need, chosen) === 0) best = price;
+    }
+    const ours = leastCover(offered, (chosen) => openGaps(need, chosen));
+    expect(ours.closed).toBe(best < Number.POSITIVE_INFINITY);
+    if (ours.closed) expect(ours.chosen.reduce((sum, one) => sum + one.price, 0)).toBeLessThanOrEqual(best * 1.1);
+  }
+}, 120_000);
+
+test('what the group knows is preferred where that is asked for, and what it had lately left where something else is', () => {
+  const plan = classOf(['cloud-hands', 'brush-knee']);
+  const known = new Set(['neck-turns', 'shoulder-rolls', 'waist-turns', 'small-squats', 'ankle-circles', 'knee-circles']);
+  const of = bench({ known });
+  const [, familiar, varied] = proposeWarmUp(plan, of, { level: 1, recent: known });
+  const share = (proposal: typeof familiar) =>
+    (proposal?.movements.filter(({ id }) => known.has(id)).length ?? 0) / (proposal?.movements.length ?? 1);
+  expect(share(familiar)).toBeGreaterThan(share(varied));
+});
+
+test('a seated class is warmed up on its chairs', () => {
+  const plan = classOf(['seated-opening', 'seated-raise-and-sink'], 30);
+  const [proposal] = proposeWarmUp(plan, bench(), wishes);
+  const judged = judgedFor(applyEdits(plan, proposal?.edits ?? []));
+  expect(proposal?.movements.length).toBeGreaterThan(2);
+  for (const movement of judged.movements.values()) expect(movement.start.load.seat).toBeGreaterThan(0);
+});
+
+test('a cool-down lasts, slows down, stands high, looks after what worked, and the class ends still', () => {
+  const plan = classOf(['brush-knee', 'horse-shifts', 'cloud-hands', 'standing-post'], 45);
+  for (const { edits, complete, movements: chosen } of proposeCoolDown(plan, bench(), wishes)) {
+    const after = judgedFor(applyEdits(plan, edits));
+    const about = findingsOf(after).filter(({ code }) => code.startsWith('cool-down') || code === 'ends-moving');
+    expect(about).toEqual([]);
+    expect(complete).toBe(true);
+    expect(chosen.length).toBeGreaterThan(2);
+  }
+});
+
+const STRENGTHS = ['gentle', 'steady', 'strong'] as const;
+// Every level and length is in `npm run bench`; these are one of each.
+const cells = [
+  [1, 30],
+  [2, 45],
+  [3, 20],
+] as const;
+test.each(cells)('a whole class for level %i in %i minutes fits its slot and has nothing grave in it', (level, slotMinutes) => {
+  const strength = STRENGTHS[level - 1] ?? 'steady';
+  const of = bench({ strength });
+  const { plan, left, reasons } = proposeDraft(of, { aim: 'whole', slotMinutes, wishes: { ...wishes, level } });
+  const grave = findingsOf(judgedFor(plan, of)).filter(({ severity }) => severity !== 'notice');
+  expect(grave.map(({ what }) => what)).toEqual(left);
+  expect(left).toEqual([]);
+  expect(reasons[0]).toMatch(/^The whole body: /);
+  expect(plan.sections.every(({ items }) => items.length > 0)).toBe(true);
+}, 60_000);

@@ -1,0 +1,33 @@
+import type { PayloadAction } from '@reduxjs/toolkit';
+import type { Block } from '../../../core/session/block';
+import {
+  changeBlock,
+  groupLines,
+  putLines,
+  replaceBlock,
+  shiftLines,
+  takeApart,
+  withoutLines,
+} from '../../../core/session/editLines';
+import type { LinePlace } from '../../../core/session/editPlan';
+import type { LineSet } from '../../../core/session/lineSet';
+import type { Session } from '../../../core/session/session';
+
+type Open = Session | null;
+type Ids = readonly string[];
+
+/** What is done to several lines of the open class at once, and to their blocks; each is one step. */
+export const lineReducers = {
+  linesGrouped: (session: Open, { payload }: PayloadAction<{ ids: Ids; block: Block }>) =>
+    session && groupLines(session, new Set(payload.ids), payload.block),
+  linesShifted: (session: Open, { payload }: PayloadAction<{ ids: Ids; direction: 1 | -1 }>) =>
+    session && shiftLines(session, new Set(payload.ids), payload.direction),
+  linesRemoved: (session: Open, { payload }: PayloadAction<Ids>) => session && withoutLines(session, new Set(payload)),
+  linesPut: (session: Open, { payload }: PayloadAction<{ at: LinePlace; lines: LineSet }>) =>
+    session && putLines(session, payload.at, payload.lines),
+  blockChanged: (session: Open, { payload }: PayloadAction<{ id: string; to: Partial<Omit<Block, 'id'>> }>) =>
+    session && changeBlock(session, payload.id, payload.to),
+  blockTakenApart: (session: Open, { payload }: PayloadAction<string>) => session && takeApart(session, payload),
+  blockReplaced: (session: Open, { payload }: PayloadAction<{ id: string; lines: LineSet; to: Partial<Block> }>) =>
+    session && replaceBlock(session, payload.id, payload.lines, payload.to),
+};
