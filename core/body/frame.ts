@@ -9,7 +9,8 @@ export interface Frame {
 
 /** Upright and turned by a heading, degrees clockwise seen from above. */
 export function turned(heading: number): Frame {
-  const [sin, cos] = [Math.sin(radians(heading)), Math.cos(radians(heading))];
+  const sin = Math.sin(radians(heading));
+  const cos = Math.cos(radians(heading));
   return { right: [cos, -sin, 0], forward: [sin, cos, 0], up: [0, 0, 1] };
 }
 
@@ -20,9 +21,13 @@ const mix = (a: Vec, byA: number, b: Vec, byB: number): Vec => [
 ];
 
 /** A frame bowed forward by `pitch` and then leant to the right by `roll`, in degrees. */
-export function leant({ right, forward, up }: Frame, pitch: number, roll: number): Frame {
-  const [sp, cp] = [Math.sin(radians(pitch)), Math.cos(radians(pitch))];
-  const [sr, cr] = [Math.sin(radians(roll)), Math.cos(radians(roll))];
+export function leant(frame: Frame, pitch: number, roll: number): Frame {
+  if (pitch === 0 && roll === 0) return frame;
+  const { right, forward, up } = frame;
+  const sp = Math.sin(radians(pitch));
+  const cp = Math.cos(radians(pitch));
+  const sr = Math.sin(radians(roll));
+  const cr = Math.cos(radians(roll));
   const bowedUp = mix(up, cp, forward, sp);
   return {
     forward: mix(forward, cp, up, -sp),
@@ -32,10 +37,10 @@ export function leant({ right, forward, up }: Frame, pitch: number, roll: number
 }
 
 /** A point given in a frame, as a direction in the room. */
-export const toRoom = ({ right, forward, up }: Frame, [r, f, u]: Vec): Vec => [
-  right[0] * r + forward[0] * f + up[0] * u,
-  right[1] * r + forward[1] * f + up[1] * u,
-  right[2] * r + forward[2] * f + up[2] * u,
+export const toRoom = ({ right, forward, up }: Frame, v: Vec): Vec => [
+  right[0] * v[0] + forward[0] * v[1] + up[0] * v[2],
+  right[1] * v[0] + forward[1] * v[1] + up[1] * v[2],
+  right[2] * v[0] + forward[2] * v[1] + up[2] * v[2],
 ];
 
 /** A direction in the room, as seen from a frame. */

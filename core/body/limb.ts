@@ -7,38 +7,73 @@ export interface Limb {
   readonly short: number;
 }
 
+/** Too short to have a direction, metres. */
+const NOWHERE = 1e-12;
+
 /**
  * A limb of two bones from a root towards a target, its joint bent towards `pole`. Both bones keep their lengths; a target
  * out of reach is approached as far as they go.
  * @param first and `second` lengths in metres
  */
 export function limb(root: Vec, target: Vec, first: number, second: number, pole: Vec): Limb {
-  const wanted = subtract(target, root);
-  const far = length(wanted);
-  const line: Vec = far < 1e-12 ? [0, 0, -1] : scale(wanted, 1 / far);
+  // Written out number by number: bodies are stood by the thousand, and most of the work is done here.
+  const wx = target[0] - root[0];
+  const wy = target[1] - root[1];
+  const wz = target[2] - root[2];
+  const far = Math.sqrt(wx * wx + wy * wy + wz * wz);
+  const straightDown = far < NOWHERE;
+  const lx = straightDown ? 0 : wx / far;
+  const ly = straightDown ? 0 : wy / far;
+  const lz = straightDown ? -1 : wz / far;
   const reach = Math.min(first + second, Math.max(Math.abs(first - second), far));
   const foot = reach === 0 ? 0 : (first * first - second * second + reach * reach) / (2 * reach);
   const height = Math.sqrt(Math.max(0, first * first - foot * foot));
-  const bend = direction(squareOn(pole, line)) ?? direction(squareOn([0, 1, 0], line)) ?? [1, 0, 0];
-  const middle = along(along(root, line, foot), bend, height);
+  const bent = bentAside([lx, ly, lz], pole);
+  const middle: Vec = [
+    root[0] + lx * foot + bent[0] * height,
+    root[1] + ly * foot + bent[1] * height,
+    root[2] + lz * foot + bent[2] * height,
+  ];
   // The second bone is laid from the joint, so that its length is kept even where the target is not met.
-  const toEnd = direction(subtract(along(root, line, reach), middle)) ?? line;
-  return { middle, end: along(middle, toEnd, second), short: far - reach };
+  const ex = root[0] + lx * reach - middle[0];
+  const ey = root[1] + ly * reach - middle[1];
+  const ez = root[2] + lz * reach - middle[2];
+  const left = Math.sqrt(ex * ex + ey * ey + ez * ez);
+  const end: Vec =
+    left < NOWHERE
+      ? [middle[0] + lx * second, middle[1] + ly * second, middle[2] + lz * second]
+      : [middle[0] + (ex / left) * second, middle[1] + (ey / left) * second, middle[2] + (ez / left) * second];
+  return { middle, end, short: far - reach };
+}
+
+/** Where a joint between two ends on a line is bent: towards the pole, or forward where the pole lies on the line. */
+function bentAside(line: Vec, pole: Vec): Vec {
+  const by = dot(pole, line);
+  const x = pole[0] - line[0] * by;
+  const y = pole[1] - line[1] * by;
+  const z = pole[2] - line[2] * by;
+  const size = Math.sqrt(x * x + y * y + z * z);
+  if (size >= NOWHERE) return [x / size, y / size, z / size];
+  return direction(squareOn([0, 1, 0], line)) ?? [1, 0, 0];
 }
 
 /** The direction of a vector with length 1; null where it has none. */
 function direction(of: Vec): Vec | null {
   const size = length(of);
-  return size < 1e-12 ? null : scale(of, 1 / size);
+  return size < NOWHERE ? null : scale(of, 1 / size);
 }
 
 /** A direction turned towards another by an angle in radians, both square on each other after the turn is taken. */
 export function bentTowards(direction: Vec, towards: Vec, angle: number): Vec {
-  const otherwise = unit(squareOn([0, 1, 0], direction), unit(squareOn([1, 0, 0], direction), [0, 0, 1]));
+  if (angle === 0) return direction;
   const turn = squareOn(towards, direction);
-  const side = dot(turn, turn) < 1e-12 ? otherwise : unit(turn, otherwise);
+  const size = length(turn);
+  const side = size * size < 1e-12 ? squareAny(direction) : scale(turn, 1 / size);
   return along(scale(direction, Math.cos(angle)), side, Math.sin(angle));
 }
+
+/** Some direction square on another: forward if it can be, else to the right. */
+const squareAny = (of: Vec): Vec => unit(squareOn([0, 1, 0], of), unit(squareOn([1, 0, 0], of), [0, 0, 1]));
 
 /** The angle between two bones at their joint in degrees; 0 is straight. */
 export function bendOf(root: Vec, joint: Vec, end: Vec): number {

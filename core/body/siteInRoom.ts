@@ -1,4 +1,5 @@
 import { outwardOf, toRoom, turned } from './frame';
+import type { LaidLeg } from './layLeg';
 import { otherSide, type Side } from './side';
 import { SITES, type Site } from './site';
 import type { Armless, LaidArm } from './upperBody';
@@ -6,7 +7,7 @@ import { add, between, type Vec } from './vector';
 
 /**
  * Where the wrist is when the hand of a side rests on a site.
- * @param other the other arm, if it is laid; sites on it are answered with null while it is not
+ * @param other the other arm, if it is laid; sites on it, as on legs that are not laid, are answered with null
  */
 export function siteInRoom(site: Site, side: Side, body: Armless, other: LaidArm | null): Vec | null {
   const place = SITES[site];
@@ -22,8 +23,8 @@ export function siteInRoom(site: Site, side: Side, body: Armless, other: LaidArm
       ]),
     );
   };
-  const onLeg = (of: Side): Vec => {
-    const { hip, knee, shankEnd } = body.legs[of];
+  const { legs } = body;
+  const onLeg = ({ hip, knee, shankEnd }: LaidLeg): Vec => {
     return place.limb === 'shank'
       ? between(knee, shankEnd, place.along ?? 0.5)
       : between(hip, knee, place.along ?? 0.5);
@@ -37,11 +38,11 @@ export function siteInRoom(site: Site, side: Side, body: Armless, other: LaidArm
       return by(body.pelvisFrame, body.pelvis);
     case 'thigh':
     case 'shank':
-      return by(body.pelvisFrame, onLeg(side));
+      return legs && by(body.pelvisFrame, onLeg(legs[side]));
     case 'foot':
-      return by(body.pelvisFrame, body.legs[side].ball);
+      return legs && by(body.pelvisFrame, legs[side].ball);
     case 'other-leg':
-      return by(body.pelvisFrame, onLeg(otherSide(side)));
+      return legs && by(body.pelvisFrame, onLeg(legs[otherSide(side)]));
     case 'other-arm': {
       if (!other) return null;
       const from = place.limb === 'forearm' ? [other.elbow, other.wrist] : [other.shoulder, other.elbow];

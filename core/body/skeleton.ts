@@ -105,10 +105,10 @@ function pelvisHeight(pose: Pose, x: number, y: number, frame: Frame, feet: Reco
   const reach = legLength(size, pose.sink);
   const by = (side: Side): number => {
     const out = (side === 'left' ? -1 : 1) * (size.hipJoints / 2);
-    const [dx, dy, dz] = scale(frame.right, out);
     const { ankle } = feet[side];
-    const [awayX, awayY] = [x + dx - ankle[0], y + dy - ankle[1]];
-    return ankle[2] + Math.sqrt(Math.max(0, reach * reach - awayX * awayX - awayY * awayY)) - dz;
+    const awayX = x + frame.right[0] * out - ankle[0];
+    const awayY = y + frame.right[1] * out - ankle[1];
+    return ankle[2] + Math.sqrt(Math.max(0, reach * reach - awayX * awayX - awayY * awayY)) - frame.right[2] * out;
   };
   const { left, right } = pose.load;
   if (left === right) return Math.min(by('left'), by('right'));
@@ -161,7 +161,7 @@ export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
     const [low, middle, high, neck] = upper.spine;
     return [add(low, pelvis), add(middle, pelvis), add(high, pelvis), add(neck, pelvis)];
   };
-  const bodyAt = (pelvis: Vec, legs: Skeleton['legs']): Armless & { crown: Vec } => ({
+  const bodyAt = (pelvis: Vec, legs: Armless['legs']): Armless & { crown: Vec } => ({
     size,
     pelvis,
     spine: spineAt(pelvis),
@@ -177,7 +177,7 @@ export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
 
   /** Trunk, head and arms go where the pelvis goes, all of a piece, unless a hand holds on to a leg or to the room. */
   const whole = !SIDES.some((side) => holdsBelow(pose.hands[side].rests));
-  const carried = whole ? layUpper(pose, bodyAt(ORIGIN, legsAt([0, 0, size.leg]))) : null;
+  const carried = whole ? layUpper(pose, bodyAt(ORIGIN, null)) : null;
 
   const legsUnder = (x: number, y: number) => {
     const pelvis: Vec = [x, y, heightAt(x, y)];

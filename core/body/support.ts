@@ -5,6 +5,7 @@ import type { Pose } from './pose';
 import { SIDES } from './side';
 import { bearsWeight } from './site';
 import type { Skeleton } from './skeleton';
+import type { FootPlace } from './stance';
 
 /** A foot that bears less than this is not stood on, percent. */
 const LEAST_LOAD = 2;
@@ -19,14 +20,16 @@ export interface Support {
 }
 
 /** The distance of a point inside a polygon from its nearest edge; negative outside. */
-function insideBy(hull: readonly Point[], [x, y]: Point): number {
+function insideBy(hull: readonly Point[], of: Point): number {
   let turn = 0;
-  let [leftmost, rightmost] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  let leftmost = Number.POSITIVE_INFINITY;
+  let rightmost = Number.NEGATIVE_INFINITY;
   let from = hull.at(-1) as Point;
   for (const to of hull) {
     turn += from[0] * to[1] - to[0] * from[1];
-    const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
-    const aside = (dx * (y - from[1]) - dy * (x - from[0])) / (Math.sqrt(dx * dx + dy * dy) || 1);
+    const dx = to[0] - from[0];
+    const dy = to[1] - from[1];
+    const aside = (dx * (of[1] - from[1]) - dy * (of[0] - from[0])) / (Math.sqrt(dx * dx + dy * dy) || 1);
     leftmost = Math.min(leftmost, aside);
     rightmost = Math.max(rightmost, aside);
     from = to;
@@ -34,26 +37,48 @@ function insideBy(hull: readonly Point[], [x, y]: Point): number {
   return turn > 0 ? leftmost : -rightmost;
 }
 
+const KNOWN_HULLS = new WeakMap<FootPlace, WeakMap<FootPlace, readonly Point[]>>();
+
+/** The hull under one foot or two, of the usual body; feet that stay where they are are looked at once. */
+function hullUnder([one, other = one]: readonly FootPlace[]): readonly Point[] {
+  if (!one || !other) return [];
+  const hulls = KNOWN_HULLS.get(one) ?? new WeakMap<FootPlace, readonly Point[]>();
+  KNOWN_HULLS.set(one, hulls);
+  const known = hulls.get(other);
+  if (known) return known;
+  const feet = one === other ? [one] : [one, other];
+  const hull = hullOf(feet.flatMap((foot) => contactPatch(foot, USUAL_BODY)));
+  hulls.set(other, hull);
+  return hull;
+}
+
+const hullOf = (points: readonly Point[]): readonly Point[] => polygonHull(points.map(([x, y]) => [x, y])) ?? [];
+
+/** The corners of a seat. */
+function seatCorners({ x, y }: NonNullable<Pose['seat']>): Point[] {
+  const half = SEAT_WIDTH / 2;
+  return [
+    [x - half, y - half],
+    [x + half, y - half],
+    [x + half, y + half],
+    [x - half, y + half],
+  ];
+}
+
 /**
  * What a pose stands on: the hull of all patches that bear at least 2 %, with a seat, and a hand on a chair or the wall.
  * At 1.68 m a parallel stance has 128 mm of margin, one leg 46.
  */
 export function supportOf(pose: Pose, body: Skeleton, size: BodySize = USUAL_BODY): Support {
-  const points: [number, number][] = [];
-  for (const side of SIDES) {
-    if (pose.load[side] >= LEAST_LOAD) for (const [x, y] of contactPatch(pose.feet[side], size)) points.push([x, y]);
-    if (bearsWeight(pose.hands[side].rests)) points.push([body.arms[side].wrist[0], body.arms[side].wrist[1]]);
-  }
-  if (pose.seat) {
-    const half = SEAT_WIDTH / 2;
-    for (const [dx, dy] of [
-      [-half, -half],
-      [half, -half],
-      [half, half],
-      [-half, half],
-    ] as const)
-      points.push([pose.seat.x + dx, pose.seat.y + dy]);
-  }
-  const hull = polygonHull(points) ?? [];
+  const feet = SIDES.filter((side) => pose.load[side] >= LEAST_LOAD).map((side) => pose.feet[side]);
+  const hands = SIDES.filter((side) => bearsWeight(pose.hands[side].rests)).map((side): Point => {
+    const [x, y] = body.arms[side].wrist;
+    return [x, y];
+  });
+  const seat = pose.seat ? seatCorners(pose.seat) : [];
+  const plain = size === USUAL_BODY && hands.length === 0 && seat.length === 0;
+  const hull = plain
+    ? hullUnder(feet)
+    : hullOf([...feet.flatMap((foot) => contactPatch(foot, size)), ...hands, ...seat]);
   return { hull, margin: hull.length < 3 ? 0 : insideBy(hull, body.centreOfPressure) };
 }

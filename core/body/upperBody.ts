@@ -24,5 +24,6 @@ export interface Armless {
   readonly pelvisFrame: Frame;
   readonly chestFrame: Frame;
   readonly headFrame: Frame;
-  readonly legs: Readonly<Record<Side, LaidLeg>>;
+  /** Null where no hand holds on to them, and they are not laid yet. */
+  readonly legs: Readonly<Record<Side, LaidLeg>> | null;
 }

@@ -31,6 +31,9 @@ export const CHANNELS: readonly Channel[] = Region.options.flatMap((region): Cha
 /** One number for each channel, in the order of {@link CHANNELS}. */
 export type ChannelValues = readonly number[];
 
+/** Nothing for each channel, to be filled in. A plain array: small typed ones are slower to make. */
+export const channelZeros = (): number[] => new Array<number>(CHANNELS.length).fill(0);
+
 const placesOf = (region: Region) => {
   const at = (side: Side | null) => CHANNELS.findIndex((channel) => channel.region === region && channel.side === side);
   return { left: at('left'), right: at('right'), middle: at(null) };
@@ -46,6 +49,14 @@ export const channelIndex = (region: Region, side: Side | null): number => PLACE
 export const MIRRORED: readonly number[] = CHANNELS.map(({ region, side }) =>
   side === null ? channelIndex(region, null) : channelIndex(region, side === 'left' ? 'right' : 'left'),
 );
+
+/** What a mirrored body has: left and right have changed places. */
+export function mirrorChannels(values: ChannelValues): ChannelValues {
+  const mirrored = channelZeros();
+  for (let channel = 0; channel < mirrored.length; channel += 1)
+    mirrored[channel] = values[MIRRORED[channel] as number] as number;
+  return mirrored;
+}
 
 /** How quickly a region tires and recovers, seconds: legs, arms, trunk. Conventions. */
 export const FAST_TAU: Readonly<Record<Region, number>> = {

@@ -8,7 +8,7 @@ import { supportOf } from '../body/support';
 import type { LaidArm } from '../body/upperBody';
 import { subtract, type Vec } from '../body/vector';
 import { wrapAngle } from '../body/wrapAngle';
-import { CHANNELS, type ChannelValues, channelIndex } from './channels';
+import { type ChannelValues, channelIndex, channelZeros } from './channels';
 
 /** What a pose asks of the body at one instant. */
 export interface Demand {
@@ -72,7 +72,7 @@ function gravityMoment({ shoulder, elbow, wrist, tip }: LaidArm, from: 'shoulder
  * A higher stance never asks more of the thighs; a mirrored pose asks the same of the other side.
  */
 export function demandAt(pose: Pose, body: Skeleton): Demand {
-  const channels = new Array<number>(CHANNELS.length).fill(0);
+  const channels = channelZeros();
   const put = (index: number, value: number) => {
     channels[index] = value;
   };

@@ -9,7 +9,7 @@ import type { PartName } from '../movement/parts';
 import type { Pass } from '../movement/pass';
 import type { Stride } from '../movement/stride';
 import type { PartStride } from '../movement/walkMovement';
-import { MIRRORED } from './channels';
+import { mirrorChannels } from './channels';
 import type { Demand } from './demandAt';
 import { type StrideDemand, strideDemand } from './strideDemand';
 
@@ -28,7 +28,7 @@ const swapSides = <Value>({ left, right }: Readonly<Record<Side, Value>>) => ({ 
 export function mirrorDemand(demand: Demand): Demand {
   const { channels, balance, overhead, oneLeg, headLow, facing, sink } = demand;
   return {
-    channels: MIRRORED.map((index) => channels[index] ?? 0),
+    channels: mirrorChannels(channels),
     balance,
     headLow,
     facing: mirrorNumber(facing),
@@ -40,7 +40,7 @@ export function mirrorDemand(demand: Demand): Demand {
 
 const mirrorStride = ({ pieces, moved }: StrideDemand): StrideDemand => ({
   pieces: pieces.map(mirrorDemand),
-  moved: MIRRORED.map((index) => moved[index] ?? 0),
+  moved: mirrorChannels(moved),
 });
 
 /** What the strides of a movement ask. Kept as long as the movement itself. */

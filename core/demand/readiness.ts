@@ -12,11 +12,18 @@ export const WORKING = 0.35;
  * `readied(0, 1, 32)` is 0.6492; left alone for 900 s it is 0.3246.
  * @param mobilised u, 0 to 1
  */
-export function readied(ready: number, mobilised: number, seconds: number): number {
+export const readied = (ready: number, mobilised: number, seconds: number): number =>
+  readiedBy(ready, mobilised, keptReady(mobilised, seconds));
+
+/** How much of what it still lacks, or has too much, is left after so many seconds: e^(-(u / K + ln 2 / h) t). */
+export const keptReady = (mobilised: number, seconds: number): number =>
+  Math.exp(-(mobilised / WARMING + Math.LN2 / FADING) * seconds);
+
+/** The same as `readied`, where `keptReady` is known already. */
+export function readiedBy(ready: number, mobilised: number, kept: number): number {
   const warm = mobilised / WARMING;
-  const rate = warm + Math.LN2 / FADING;
-  const settled = warm / rate;
-  return settled + (ready - settled) * Math.exp(-rate * seconds);
+  const settled = warm / (warm + Math.LN2 / FADING);
+  return settled + (ready - settled) * kept;
 }
 
 /** How much may be asked of a region that is so ready. */

@@ -6,7 +6,7 @@ import { FULL_SIZE } from '../movement/joins';
 import type { Overlay } from '../movement/overlay';
 import { samplePose } from '../movement/samplePose';
 import type { Stride } from '../movement/stride';
-import { CHANNELS, channelIndex } from './channels';
+import { type ChannelValues, channelIndex, channelZeros } from './channels';
 import { type Demand, demandAt } from './demandAt';
 import { type JointAngles, jointAngles, travelled } from './jointAngles';
 
@@ -17,7 +17,7 @@ export const PIECES = 4;
 export interface StrideDemand {
   readonly pieces: readonly Demand[];
   /** How far each channel's joint is moved in the whole stride, degrees. */
-  readonly moved: readonly number[];
+  readonly moved: ChannelValues;
 }
 
 /** The degrees a second that shaking gives to what it shakes; it is too quick to be seen by looking four times. */
@@ -60,7 +60,7 @@ export function strideDemand(stride: Stride): StrideDemand {
   const plain = stride.phase.overlays.length === 0;
   const still = Object.keys(stride.phase.to).length === 0 && plain;
   const pieces: Demand[] = [];
-  const moved = new Array<number>(CHANNELS.length).fill(0);
+  const moved = channelZeros();
   let before = plain ? anglesOf(stride.from) : jointAngles(look(0));
   for (let piece = 0; piece < (still ? 1 : PIECES); piece += 1) {
     const middle = look((piece + 0.5) / (still ? 1 : PIECES));

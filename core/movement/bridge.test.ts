@@ -5,7 +5,7 @@ import { standIn } from '../body/stand';
 import { timedAtPace } from '../session/trackAtPace';
 import { inBreath, movement } from '../testing/sample';
 import { type Bridge, bridgeBetween, compareCost, type WayCost } from './bridge';
-import { actionsFrom, type BridgeAction } from './bridgeActions';
+import { actionsFrom, type BridgeAction, crossingTo } from './bridgeActions';
 import { type BridgeState, goalFeet, isReached, startState } from './bridgeState';
 import { bridgeStrides } from './bridgeStrides';
 import { bridgeCall, bridgeHalves } from './bridgeWords';
@@ -64,13 +64,14 @@ function cheapestByTrying(from: Pose, goal: Pose, most: number): WayCost | null 
   for (const anchor of ['left', 'right'] as const) {
     const goalAt = goalFeet(from, goal, anchor);
     const start = startState(from);
+    const crossing = crossingTo(start, goal, goalAt);
     const go = (state: BridgeState, cost: WayCost, depth: number) => {
       if (isReached(state, goal, goalAt)) {
         if (best === null || compareCost(cost, best) < 0) best = cost;
         return;
       }
       if (depth === most) return;
-      for (const { action, state: next } of actionsFrom(state, goal, goalAt, start))
+      for (const { action, state: next } of actionsFrom(state, crossing))
         go(
           next,
           [

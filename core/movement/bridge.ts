@@ -1,7 +1,7 @@
 import type { Pose } from '../body/pose';
 import { otherSide, type Side } from '../body/side';
 import type { Feet } from '../body/stance';
-import { actionsFrom, type BridgeAction } from './bridgeActions';
+import { actionsFrom, type BridgeAction, type Crossing, crossingTo } from './bridgeActions';
 import { type BridgeState, goalFeet, isReached, keyOf, startState, stillToDo } from './bridgeState';
 
 /** What a way costs, compared from the left: breath halves, actions, weighted turn in degrees, metres walked, then a fixed order. */
@@ -54,7 +54,8 @@ function actionsOf(way: Way): BridgeAction[] {
  * The cheapest way from a state to its goal, by Dijkstra with what is at least still to be done (A*). Null where the rules leave none, or none under `most`.
  * @param most what another way costs already
  */
-function cheapestWay(start: BridgeState, goal: Pose, goalAt: Feet, most: WayCost | null): Way | null {
+function cheapestWay(crossing: Crossing, most: WayCost | null): Way | null {
+  const { start, goal, goalAt } = crossing;
   const leastOf = (cost: WayCost, state: BridgeState): WayCost => {
     const [halves, actions] = stillToDo(state, goal, goalAt);
     return [cost[0] + halves, cost[1] + actions, cost[2], cost[3], cost[4]];
@@ -74,7 +75,7 @@ function cheapestWay(start: BridgeState, goal: Pose, goalAt: Feet, most: WayCost
     if (isReached(next.state, goal, goalAt)) return next;
     open.delete(key);
     closed.add(key);
-    for (const { action, state } of actionsFrom(next.state, goal, goalAt, start)) {
+    for (const { action, state } of actionsFrom(next.state, crossing)) {
       const reached = keyOf(state);
       if (closed.has(reached)) continue;
       // What costs more than another way already does need not be kept.
@@ -108,7 +109,7 @@ export function bridgeBetween(from: Pose, goal: Pose): Bridge | null {
   let best: { way: Way; feet: Feet } | null = null;
   for (const anchor of [preferred, otherSide(preferred)]) {
     const feet = goalFeet(from, goal, anchor);
-    const way = cheapestWay(startState(from), goal, feet, best?.way.cost ?? null);
+    const way = cheapestWay(crossingTo(startState(from), goal, feet), best?.way.cost ?? null);
     if (way) best = { way, feet };
   }
   return best && { actions: actionsOf(best.way), halves: best.way.cost[0], feet: best.feet };

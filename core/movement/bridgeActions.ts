@@ -2,7 +2,7 @@ import type { Pose } from '../body/pose';
 import { otherSide, SIDES, type Side } from '../body/side';
 import type { Feet, FootPlace } from '../body/stance';
 import { wrapAngle } from '../body/wrapAngle';
-import { type BridgeState, footAt, type Spot, sameFoot } from './bridgeState';
+import { type BridgeState, besideOther, type Spot, sameFoot, turnedFeet } from './bridgeState';
 import { FOOTWORK_LIMITS as LIMITS } from './footworkLimits';
 import { LIFTABLE } from './liftWindow';
 
@@ -39,27 +39,59 @@ interface Next {
   readonly state: BridgeState;
 }
 
-function loadsOf(start: BridgeState, goal: Pose): Pose['load'][] {
+/** What a way is looked for between: the same for all its states, and worked out once. */
+export interface Crossing {
+  readonly start: BridgeState;
+  readonly goal: Pose;
+  /** The goal's feet in the room. */
+  readonly goalAt: Feet;
+  /** The feet as they began, turned as the goal wants them. */
+  readonly turnedAt: Feet;
+  /** How weight may be shared on the way. */
+  readonly loads: readonly Pose['load'][];
+  /** The side that ties are read from. */
+  readonly lead: Side;
+}
+
+function leadOf(start: Pose['load'], goal: Pose['load']): Side {
+  const deciding = start.left === start.right ? goal : start;
+  return deciding.left > deciding.right ? 'left' : 'right';
+}
+
+export function crossingTo(start: BridgeState, goal: Pose, goalAt: Feet): Crossing {
   const standing = [start.load, goal.load].filter(({ seat }) => seat === 0);
-  return [
+  const whole = [
     { left: 100, right: 0, seat: 0 },
     { left: 50, right: 50, seat: 0 },
     { left: 0, right: 100, seat: 0 },
-    ...standing,
   ];
+  return {
+    start,
+    goal,
+    goalAt,
+    turnedAt: turnedFeet(start, goalAt),
+    loads: [...whole, ...standing],
+    lead: leadOf(start.load, goal.load),
+  };
+}
+
+function footAt(spot: Spot, side: Side, other: FootPlace, { start, goalAt, turnedAt }: Crossing): FootPlace {
+  switch (spot) {
+    case 'start':
+      return start.feet[side];
+    case 'start-turned':
+      return turnedAt[side];
+    case 'goal':
+      return goalAt[side];
+    case 'beside':
+      return besideOther(side, other, goalAt);
+  }
 }
 
 /** Every action the rules allow from a state, with where it leads. */
-export function actionsFrom(state: BridgeState, goal: Pose, goalAt: Feet, start: BridgeState): Next[] {
+export function actionsFrom(state: BridgeState, crossing: Crossing): Next[] {
+  const { goal, goalAt, lead, loads } = crossing;
   const next: Next[] = [];
-  const lead: Side =
-    start.load.left === start.load.right
-      ? goal.load.left > goal.load.right
-        ? 'left'
-        : 'right'
-      : start.load.left > start.load.right
-        ? 'left'
-        : 'right';
   const named = (side: Side | null): string => (side === null ? 'm' : side === lead ? 'a' : 'b');
   const add = (kind: BridgeAction['kind'], foot: Side | null, state2: BridgeState, turned: number, travel: number) => {
     const action = {
@@ -82,7 +114,7 @@ export function actionsFrom(state: BridgeState, goal: Pose, goalAt: Feet, start:
   if (goal.load.seat > 0 && SIDES.every((side) => sameFoot(state.feet[side], goalAt[side])))
     add('sit', null, { ...state, load: goal.load }, 0, 0);
 
-  for (const load of loadsOf(start, goal)) {
+  for (const load of loads) {
     if (load.left === state.load.left) continue;
     // Weight goes only to feet that stand.
     if ((load.left > 0 && isOff(state.feet.left)) || (load.right > 0 && isOff(state.feet.right))) continue;
@@ -95,10 +127,12 @@ export function actionsFrom(state: BridgeState, goal: Pose, goalAt: Feet, start:
     const now = state.feet[side];
     for (const spot of ['start-turned', 'goal', 'beside'] as const satisfies Spot[]) {
       if (spot === state.spots[side]) continue;
-      const then = footAt(spot, side, state, start, goalAt);
+      const then = footAt(spot, side, other, crossing);
       if (sameFoot(now, then)) continue;
       const feet = side === 'left' ? { left: then, right: other } : { left: other, right: then };
-      const moved = { spots: { ...state.spots, [side]: spot }, feet, load: state.load };
+      const spots =
+        side === 'left' ? { left: spot, right: state.spots.right } : { left: state.spots.left, right: spot };
+      const moved = { spots, feet, load: state.load };
       const inPlace = gap(now, then) < 0.004;
       const angle = Math.abs(wrapAngle(then.angle - now.angle));
       const load = state.load[side];

@@ -72,30 +72,27 @@ const CLOSED = 0.11;
 const planted = (foot: FootPlace): FootPlace =>
   foot.contact === 'off' ? { ...foot, contact: 'ball', height: 0, pitch: USUAL_PITCH.ball } : foot;
 
-/** A foot on its way at one of its spots. */
-export function footAt(spot: Spot, side: Side, state: BridgeState, start: BridgeState, goalAt: Feet): FootPlace {
-  switch (spot) {
-    case 'start':
-      return start.feet[side];
-    case 'start-turned': {
-      const goal = goalAt[side];
-      return { ...planted(start.feet[side]), angle: goal.angle, contact: 'sole', pitch: 0 };
-    }
-    case 'goal':
-      return goalAt[side];
-    case 'beside': {
-      const other = state.feet[otherSide(side)];
-      const { right } = turned(goalAt[otherSide(side)].angle);
-      const out = side === 'right' ? CLOSED : -CLOSED;
-      return {
-        ...other,
-        x: other.x + right[0] * out,
-        y: other.y + right[1] * out,
-        angle: goalAt[side].angle,
-        contact: 'sole',
-        height: 0,
-        pitch: 0,
-      };
-    }
-  }
+/** The feet as they began but turned as the goal wants them: the same all the way, so reckoned once for a way. */
+export const turnedFeet = (start: BridgeState, goalAt: Feet): Feet => {
+  const foot = (side: Side): FootPlace => ({
+    ...planted(start.feet[side]),
+    angle: goalAt[side].angle,
+    contact: 'sole',
+    pitch: 0,
+  });
+  return { left: foot('left'), right: foot('right') };
+};
+
+/** A foot closed up to the other one, turned as the goal wants it. */
+export function besideOther(side: Side, other: FootPlace, goalAt: Feet): FootPlace {
+  const { right } = turned(goalAt[otherSide(side)].angle);
+  const out = side === 'right' ? CLOSED : -CLOSED;
+  return {
+    x: other.x + right[0] * out,
+    y: other.y + right[1] * out,
+    angle: goalAt[side].angle,
+    contact: 'sole',
+    height: 0,
+    pitch: 0,
+  };
 }

@@ -1,8 +1,8 @@
 import type { Side } from '../body/side';
 import { writtenSide } from '../movement/cycleFor';
+import { knownWalk } from '../movement/knownWalk';
 import type { Movement } from '../movement/movement';
 import { displacement } from '../movement/stride';
-import { walkMovement } from '../movement/walkMovement';
 import type { Segment } from './segment';
 
 /** Metres to the right and forward. */
@@ -20,7 +20,7 @@ function cycleDrift(movement: Movement): Drift {
   const alternating = movement.laterality.sides.kind === 'alternating';
   const cycles = alternating ? 2 : 1;
   // The first cycle starts from the movement's own beginning; from the second on all are alike.
-  const walk = walkMovement(movement, { side: writtenSide(movement), cycles: 2 * cycles });
+  const walk = knownWalk(movement, movement.laterality.directions.kind === 'both' ? 'first' : null);
   const strides = walk.filter(({ part }) => part === 'cycle').map(({ stride }) => stride);
   const { x, y } = displacement(strides.slice(strides.length / 2));
   const drift = { x: x / cycles, y: y / cycles };

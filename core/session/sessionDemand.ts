@@ -1,7 +1,7 @@
 import type { Pose } from '../body/pose';
 import { Region } from '../body/region';
 import { skeletonOf } from '../body/skeleton';
-import { CHANNELS, channelIndex } from '../demand/channels';
+import { type ChannelValues, channelIndex, channelZeros } from '../demand/channels';
 import { type Demand, demandAt } from '../demand/demandAt';
 import { phaseDemand } from '../demand/movementDemand';
 import { WARMING_SPEED } from '../demand/readiness';
@@ -23,10 +23,10 @@ export interface DemandPiece {
   readonly itemId: string;
   readonly demand: Demand;
   /** How much each channel is mobilised, 0 to 1. */
-  readonly mobilised: readonly number[];
+  readonly mobilised: ChannelValues;
 }
 
-const NOTHING: readonly number[] = new Array<number>(CHANNELS.length).fill(0);
+const NOTHING = channelZeros();
 
 const askedBy = (pose: Pose): Demand => demandAt(pose, skeletonOf(pose));
 /** What standing or sitting at ease asks, and stepping from one movement into the next. */
@@ -61,7 +61,10 @@ function movingPieces(segment: Segment, index: number, movement: Movement): Dema
   const demand = phaseDemand(ramped, { part, phase, side, direction, first: (repetition ?? 1) === 1 });
   if (!demand) return null;
   const seconds = lengthMs / 1000;
-  const mobilised = demand.moved.map((degrees) => Math.min(1, degrees / Math.max(0.1, seconds) / WARMING_SPEED));
+  const mobilised = channelZeros();
+  const fully = Math.max(0.1, seconds) * WARMING_SPEED;
+  for (let channel = 0; channel < mobilised.length; channel += 1)
+    mobilised[channel] = Math.min(1, (demand.moved[channel] as number) / fully);
   for (const [channel, amount] of declared(movement)) mobilised[channel] = Math.max(mobilised[channel] ?? 0, amount);
   const share = 1 / demand.pieces.length;
   return demand.pieces.map((piece, place) => ({

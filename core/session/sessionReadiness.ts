@@ -1,7 +1,6 @@
 import type { Region } from '../body/region';
-import { CHANNELS } from '../demand/channels';
-import { allowedDemand, readied, WORKING } from '../demand/readiness';
-import { coursesOf } from './courses';
+import { CHANNELS, type ChannelValues, channelZeros } from '../demand/channels';
+import { allowedDemand, keptReady, readied, readiedBy, WORKING } from '../demand/readiness';
 import type { DemandPiece } from './sessionDemand';
 
 /** More is asked of a region than it has been made ready for. */
@@ -34,15 +33,52 @@ export function readinessAfter(pieces: readonly DemandPiece[], from?: Readiness)
   );
 }
 
+/** A gap that is still open: written on as it goes. */
+type OpenGap = { -readonly [Key in keyof ReadinessGap]: ReadinessGap[Key] };
+
+const newGap = (region: Region, { itemId, startMs }: DemandPiece, ready: number): OpenGap => ({
+  region,
+  itemId,
+  startMs,
+  seconds: 0,
+  size: 0,
+  ready,
+  demand: 0,
+  allowed: 0,
+});
+
 /** A gap that goes on for a while longer. */
-function widened(gap: ReadinessGap, asked: number, allowed: number, seconds: number): ReadinessGap {
-  const worse = asked - allowed > gap.demand - gap.allowed;
-  return {
-    ...gap,
-    seconds: gap.seconds + seconds,
-    size: gap.size + (asked - allowed) * seconds,
-    ...(worse ? { demand: asked, allowed } : {}),
-  };
+function widen(gap: OpenGap, asked: number, allowed: number, seconds: number): void {
+  gap.seconds += seconds;
+  gap.size += (asked - allowed) * seconds;
+  if (asked - allowed <= gap.demand - gap.allowed) return;
+  gap.demand = asked;
+  gap.allowed = allowed;
+}
+
+/** How quickly channels warm and fade over one piece, each way reckoned once: pieces of one phase warm alike. */
+class Warming {
+  #mobilised: ChannelValues = channelZeros();
+  #seconds = -1;
+  readonly #full = new Float64Array(CHANNELS.length);
+  readonly #half = new Float64Array(CHANNELS.length);
+
+  begin({ mobilised, seconds }: DemandPiece): void {
+    if (mobilised === this.#mobilised && seconds === this.#seconds) return;
+    this.#mobilised = mobilised;
+    this.#seconds = seconds;
+    this.#full.fill(Number.NaN);
+    this.#half.fill(Number.NaN);
+  }
+
+  after(ready: number, channel: number, working: boolean): number {
+    const moved = (this.#mobilised[channel] as number) / (working ? 2 : 1);
+    const row = working ? this.#half : this.#full;
+    const known = row[channel] as number;
+    const kept = Number.isNaN(known) ? keptReady(moved, this.#seconds) : known;
+    row[channel] = kept;
+    return readiedBy(ready, moved, kept);
+  }
 }
 
 /**
@@ -52,43 +88,35 @@ function widened(gap: ReadinessGap, asked: number, allowed: number, seconds: num
  */
 export function readinessGaps(pieces: readonly DemandPiece[], from?: Readiness): ReadinessGap[] {
   const found = new Map<string, ReadinessGap>();
-  const courses = coursesOf(pieces);
-  // Most regions are left alone most of the time, and what is left of them then depends on the time alone.
-  const idle = courses.seconds.map((seconds) => readied(1, 0, seconds));
-  CHANNELS.forEach(({ region }, channel) => {
-    const demand = courses.demand[channel] ?? new Float64Array();
-    const mobilised = courses.mobilised[channel] ?? new Float64Array();
-    // What is never asked more than a cold body may be asked has no gap.
-    if (!demand.some((asked) => asked > allowedDemand(0))) return;
-    let ready = from?.[channel] ?? 0;
-    let open: ReadinessGap | null = null;
-    const close = () => {
-      if (open && open.seconds >= LEAST_GAP) {
-        const key = `${open.itemId} ${region}`;
-        const known = found.get(key);
-        if (!known || known.size < open.size) found.set(key, open);
-      }
-      open = null;
-    };
-    for (let piece = 0; piece < demand.length; piece += 1) {
-      const asked = demand[piece] as number;
-      const seconds = courses.seconds[piece] as number;
-      const allowed = allowedDemand(ready);
+  const ready = Float64Array.from(CHANNELS, (_, channel) => from?.[channel] ?? 0);
+  const open: (OpenGap | null)[] = CHANNELS.map(() => null);
+  const close = (channel: number) => {
+    const gap = open[channel];
+    open[channel] = null;
+    if (!gap || gap.seconds < LEAST_GAP) return;
+    const key = `${gap.itemId} ${gap.region}`;
+    const known = found.get(key);
+    if (!known || known.size < gap.size) found.set(key, gap);
+  };
+  const warming = new Warming();
+  for (let place = 0; place < pieces.length; place += 1) {
+    const piece = pieces[place] as DemandPiece;
+    const { itemId, seconds, demand } = piece;
+    warming.begin(piece);
+    for (let channel = 0; channel < CHANNELS.length; channel += 1) {
+      const asked = demand.channels[channel] as number;
+      const before = ready[channel] as number;
+      const allowed = allowedDemand(before);
       if (asked > allowed) {
-        const { itemId, startMs } = pieces[piece] as DemandPiece;
-        if (open && (open as ReadinessGap).itemId !== itemId) close();
-        open = widened(
-          open ?? { region, itemId, startMs, seconds: 0, size: 0, ready, demand: asked, allowed },
-          asked,
-          allowed,
-          seconds,
-        );
-      } else if (open) close();
-      const moved = mobilised[piece] as number;
-      ready =
-        moved === 0 ? ready * (idle[piece] as number) : readied(ready, asked > WORKING ? moved / 2 : moved, seconds);
+        if (open[channel]?.itemId !== itemId) close(channel);
+        const { region } = CHANNELS[channel] as (typeof CHANNELS)[number];
+        const gap = open[channel] ?? newGap(region, piece, before);
+        widen(gap, asked, allowed, seconds);
+        open[channel] = gap;
+      } else if (open[channel]) close(channel);
+      ready[channel] = warming.after(before, channel, asked > WORKING);
     }
-    close();
-  });
+  }
+  for (const channel of open.keys()) close(channel);
   return [...found.values()].toSorted((a, b) => a.startMs - b.startMs || b.size - a.size);
 }

@@ -2,8 +2,7 @@ import { Region } from '../body/region';
 import type { Side } from '../body/side';
 import { CEILINGS, type Strength } from '../demand/ceilings';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../demand/channels';
-import { filledBy } from '../demand/strain';
-import { coursesOf } from './courses';
+import { Compartments } from '../demand/compartments';
 import type { DemandPiece } from './sessionDemand';
 
 export type Compartment = 'fast' | 'slow';
@@ -32,39 +31,25 @@ export interface RegionStrain {
 const tauOf = (region: Region, compartment: Compartment): number =>
   compartment === 'fast' ? FAST_TAU[region] : SLOW_TAU;
 
-interface Peak {
-  readonly percent: number;
-  readonly piece: number;
-  readonly channel: number;
-  readonly compartment: Compartment;
-}
-
 /** What is left of a piece's share when no more than this is kept, it is no longer told. */
 const FORGOTTEN = 1e-5;
 
-/**
- * What each line has put into a compartment that is still there at its peak, the latest looked at first.
- * @param keeps how much of the compartment is kept over each piece
- */
+/** What each line has put into a compartment that is still there at its peak, the latest looked at first. */
 function partsOf(
   pieces: readonly DemandPiece[],
-  demand: Float64Array,
-  keeps: Float64Array,
+  channel: number,
   last: number,
+  tau: number,
   ceiling: number,
 ): StrainPart[] {
   const parts = new Map<string, number>();
   let kept = 1;
-  let place = last;
-  while (place >= 0 && kept > FORGOTTEN) {
-    const itemId = (pieces[place] as DemandPiece).itemId;
-    let left = 0;
-    for (; place >= 0 && (pieces[place] as DemandPiece).itemId === itemId; place -= 1) {
-      const keep = keeps[place] as number;
-      left += (demand[place] as number) * (1 - keep) * kept;
-      kept *= keep;
-    }
+  for (let place = last; place >= 0 && kept > FORGOTTEN; place -= 1) {
+    const { itemId, demand, seconds } = pieces[place] as DemandPiece;
+    const keep = Math.exp(-seconds / tau);
+    const left = (demand.channels[channel] as number) * (1 - keep) * kept;
     parts.set(itemId, (parts.get(itemId) ?? 0) + (left * 100) / ceiling);
+    kept *= keep;
   }
   return [...parts]
     .map(([itemId, percent]) => ({ itemId, percent }))
@@ -72,22 +57,19 @@ function partsOf(
     .toSorted((a, b) => b.percent - a.percent);
 }
 
-/** How far a compartment is filled at its fullest, and by the end of which piece. */
-function highest(demand: Float64Array, keeps: Float64Array, tau: number): { filled: number; piece: number } {
-  let filled = 0;
-  let most = 0;
-  let at = 0;
-  for (let piece = 0; piece < demand.length; piece += 1) {
-    filled = filledBy(filled, demand[piece] as number, tau, keeps[piece] as number);
-    if (filled > most) {
-      most = filled;
-      at = piece;
-    }
-  }
-  return { filled: most, piece: at };
-}
-
 const COMPARTMENTS: readonly Compartment[] = ['fast', 'slow'];
+
+/** The compartments of every channel at the end of a class, and the index-seconds of each. */
+function filledWith(pieces: readonly DemandPiece[]) {
+  const compartments = new Compartments();
+  const worked = new Float64Array(CHANNELS.length);
+  for (const { demand, seconds } of pieces) {
+    compartments.fill(demand.channels, seconds);
+    for (let channel = 0; channel < worked.length; channel += 1)
+      worked[channel] = (worked[channel] as number) + (demand.channels[channel] as number) * seconds;
+  }
+  return { compartments, worked };
+}
 
 /**
  * The strain of every region in a class, worse compartment and side first named.
@@ -95,47 +77,29 @@ const COMPARTMENTS: readonly Compartment[] = ['fast', 'slow'];
  * @param strength of the group
  */
 export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength): RegionStrain[] {
-  const courses = coursesOf(pieces);
-  // How much of a compartment is kept over each piece depends on the piece and tau alone.
-  const kept = new Map<number, Float64Array>();
-  const keptFor = (tau: number): Float64Array => {
-    const known = kept.get(tau) ?? courses.seconds.map((seconds) => Math.exp(-seconds / tau));
-    kept.set(tau, known);
-    return known;
-  };
+  const { compartments, worked } = filledWith(pieces);
   return Region.options.map((region): RegionStrain => {
     const ceiling = CEILINGS[region][strength];
-    let peak: Peak = { percent: 0, piece: -1, channel: -1, compartment: 'fast' };
+    let worst = { percent: 0, piece: -1, channel: -1, compartment: 'fast' as Compartment };
     let indexMinutes = 0;
     for (const [channel, one] of CHANNELS.entries()) {
       if (one.region !== region) continue;
-      const demand = courses.demand[channel] ?? new Float64Array();
+      indexMinutes += (worked[channel] as number) / 60;
       for (const compartment of COMPARTMENTS) {
-        const tau = tauOf(region, compartment);
-        const found = highest(demand, keptFor(tau), tau);
-        const percent = (100 * found.filled) / (tau * ceiling[compartment]);
-        if (percent > peak.percent + 1e-9) peak = { percent, piece: found.piece, channel, compartment };
+        const { most, at } = compartments[compartment];
+        const percent = (100 * (most[channel] as number)) / (tauOf(region, compartment) * ceiling[compartment]);
+        if (percent > worst.percent + 1e-9) worst = { percent, piece: at[channel] as number, channel, compartment };
       }
-      for (let piece = 0; piece < demand.length; piece += 1)
-        indexMinutes += ((demand[piece] as number) * (courses.seconds[piece] as number)) / 60;
     }
-    const { percent, piece, channel, compartment } = peak;
-    const worst = pieces[piece];
+    const { percent, piece, channel, compartment } = worst;
+    const last = pieces[piece];
     return {
       region,
       side: CHANNELS[channel]?.side ?? null,
       compartment,
       percent,
-      atMs: worst ? worst.startMs + worst.seconds * 1000 : 0,
-      parts: worst
-        ? partsOf(
-            pieces,
-            courses.demand[channel] as Float64Array,
-            keptFor(tauOf(region, compartment)),
-            piece,
-            ceiling[compartment],
-          )
-        : [],
+      atMs: last ? last.startMs + last.seconds * 1000 : 0,
+      parts: last ? partsOf(pieces, channel, piece, tauOf(region, compartment), ceiling[compartment]) : [],
       indexMinutes,
     };
   });

@@ -2,8 +2,7 @@ import { Region } from '../body/region';
 import type { Side } from '../body/side';
 import { CEILINGS } from '../demand/ceilings';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../demand/channels';
-import { filledBy } from '../demand/strain';
-import { coursesOf } from './courses';
+import { Compartments } from '../demand/compartments';
 import type { Judged } from './findings/finding';
 import { paceAt } from './pace';
 
@@ -31,6 +30,28 @@ const LOOKS = 240;
 
 type Asked = Pick<Judged, 'plan' | 'timeline' | 'pieces' | 'strength'>;
 
+/** How much each channel is strained at the end of each piece, percent of the group's ceiling, the worse compartment. */
+function percentOf(pieces: Asked['pieces'], strength: Asked['strength']): Float64Array[] {
+  const rows = CHANNELS.map(() => new Float64Array(pieces.length));
+  const full = CHANNELS.map(({ region }) => {
+    const { fast, slow } = CEILINGS[region][strength];
+    return { fast: FAST_TAU[region] * fast, slow: SLOW_TAU * slow };
+  });
+  const compartments = new Compartments();
+  for (const [piece, { demand, seconds }] of pieces.entries()) {
+    compartments.fill(demand.channels, seconds);
+    for (const [channel, row] of rows.entries()) {
+      const { fast, slow } = full[channel] as (typeof full)[number];
+      const [fastFilled, slowFilled] = [
+        compartments.fast.filled[channel] as number,
+        compartments.slow.filled[channel] as number,
+      ];
+      row[piece] = 100 * Math.max(fastFilled / fast, slowFilled / slow);
+    }
+  }
+  return rows;
+}
+
 /** How strain, pace and stance height go over a class. Empty for one that takes no time. */
 export function tideOf({ plan, timeline, pieces, strength }: Asked): Tide {
   const whole = timeline.totalMs / 1000;
@@ -43,19 +64,9 @@ export function tideOf({ plan, timeline, pieces, strength }: Asked): Tide {
     while (place + 1 < pieces.length && (pieces[place + 1]?.startMs ?? 0) <= at) place += 1;
     places.push(place);
   }
-  const courses = coursesOf(pieces);
+  const percents = percentOf(pieces, strength);
   const course = (channel: number): number[] => {
-    const { region } = CHANNELS[channel] as (typeof CHANNELS)[number];
-    const ceiling = CEILINGS[region][strength];
-    const demand = courses.demand[channel] as Float64Array;
-    const percent = new Float64Array(pieces.length);
-    let [fast, slow] = [0, 0];
-    for (let piece = 0; piece < pieces.length; piece += 1) {
-      const length = courses.seconds[piece] as number;
-      fast = filledBy(fast, demand[piece] as number, FAST_TAU[region], Math.exp(-length / FAST_TAU[region]));
-      slow = filledBy(slow, demand[piece] as number, SLOW_TAU, Math.exp(-length / SLOW_TAU));
-      percent[piece] = 100 * Math.max(fast / FAST_TAU[region] / ceiling.fast, slow / SLOW_TAU / ceiling.slow);
-    }
+    const percent = percents[channel] as Float64Array;
     // Between two looks the highest counts, so that a short peak is not missed.
     return places.map((place, look) => {
       let most = 0;
