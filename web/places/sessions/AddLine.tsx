@@ -1,36 +1,36 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { AutoComplete } from 'antd';
-import { useMemo, useState } from 'react';
-import type { Session } from '../../../core/session/session';
+import { memo, useMemo, useState } from 'react';
+import type { Section } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch, useAppSelector } from '../../app/store';
 import { minutes, sectionWord } from '../../app/words';
 import { mended } from './draft';
 import { offersFor } from './offersFor';
 
 interface Props {
-  readonly session: Session;
   readonly section: number;
+  readonly kind: Section['kind'];
   readonly repertoire: Repertoire;
 }
 
 /** A field at the end of a section that reads a line as it would be written on paper, and shows how it understood it. */
-export function AddLine({ session, section, repertoire }: Props) {
+export const AddLine = memo(function AddLine({ section, kind, repertoire }: Props) {
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
-  const passage = session.sections[section];
+  // As long as nothing is typed the class does not matter here.
+  const session = useAppSelector(({ draft }) => (text === '' ? null : draft.book.present));
 
   const offers = useMemo(
-    () => (passage ? offersFor(text, session, section, repertoire) : []),
-    [text, session, section, repertoire, passage],
+    () => (session ? offersFor(text, session, section, repertoire) : []),
+    [text, session, section, repertoire],
   );
-  if (!passage) return null;
-  const word = sectionWord(passage.kind).toLowerCase();
+  const word = sectionWord(kind).toLowerCase();
 
   const add = (key: string) => {
     const offer = offers.find((candidate) => candidate.key === key);
-    if (!offer) return;
-    const index = passage.items.length;
+    const index = session?.sections[section]?.items.length;
+    if (!offer || index === undefined) return;
     // However many lines it is, it is one step.
     dispatch(
       mended(
@@ -64,14 +64,14 @@ export function AddLine({ session, section, repertoire }: Props) {
       onChange={(value) => setText(offers.some(({ key }) => key === value) ? '' : value)}
       onSelect={add}
       defaultActiveFirstOption
-      placeholder={`Add to the ${word}: a name and a count, such as “${EXAMPLES[passage.kind]}”`}
+      placeholder={`Add to the ${word}: a name and a count, such as “${EXAMPLES[kind]}”`}
       aria-label={`Add to the ${word}`}
       notFoundContent={
         text.trim() === '' ? null : 'No movement or form by that name. “rest 30” and “talk 60 knees” work too.'
       }
     />
   );
-}
+});
 
 const EXAMPLES = {
   opening: 'belly breathing 6',

@@ -1,4 +1,5 @@
 import { Button, Input, InputNumber, Popover, Select } from 'antd';
+import { memo } from 'react';
 import type { Block } from '../../../core/session/block';
 import { blockWords } from '../../../core/session/blockWords';
 import { useAppDispatch } from '../../app/store';
@@ -13,7 +14,7 @@ interface Props {
 }
 
 /** What stands above the lines of a block: what it does, how long it lasts, and everything that can be changed of it. */
-export function BlockHead({ block, lengthMs }: Props) {
+export const BlockHead = memo(function BlockHead({ block, lengthMs }: Props) {
   const words = blockWords(block);
   return (
     <li className={`block-head${block.within === null ? '' : ' block-head--inner'}`} data-block={block.id}>
@@ -27,7 +28,7 @@ export function BlockHead({ block, lengthMs }: Props) {
       <span className="number block-minutes">{minutes(lengthMs)}</span>
     </li>
   );
-}
+});
 
 const CHAINS = [
   { value: '', label: 'Each line takes its own sides' },

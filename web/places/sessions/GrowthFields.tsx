@@ -1,13 +1,16 @@
-import { InputNumber, Select } from 'antd';
+import { InputNumber } from 'antd';
+import { memo } from 'react';
 import type { Ramp } from '../../../core/movement/ramp';
-import type { Block, InRounds } from '../../../core/session/block';
+import type { InRounds } from '../../../core/session/block';
 import { IN_ROUNDS_WORDS } from '../../../core/session/blockWords';
 import type { MovementItem } from '../../../core/session/session';
+import { ChoiceField } from './ChoiceField';
+import { LOWER } from './lineNumbers';
+import { NumberField } from './NumberField';
 
-interface Props {
-  readonly item: MovementItem;
-  /** The block the line stands in. */
-  readonly block: Block | null;
+interface Props extends Pick<MovementItem, 'rounds' | 'lower' | 'ramp' | 'inRounds'> {
+  /** How often the block the line stands in is done; once where it stands in none. */
+  readonly roundsOfBlock: number;
   readonly onChange: (to: Partial<MovementItem>) => void;
 }
 
@@ -21,34 +24,36 @@ const GROWTHS: Readonly<Record<What, { label: string; usual: Ramp; unit: string;
   tempo: { label: 'Beats quicker', usual: { what: 'tempo', from: 1, to: 1.3 }, unit: '×', step: 0.1 },
 };
 
+const NOTHING = 'nothing';
+const CHOICES = [
+  { value: NOTHING, label: 'The same' },
+  ...Object.entries(GROWTHS).map(([value, { label }]) => ({ value, label })),
+];
+const putGrowth = (value: string) => ({ ramp: value === NOTHING ? null : GROWTHS[value as What].usual });
+
+const IN_ROUNDS = Object.entries(IN_ROUNDS_WORDS).map(([value, label]) => ({ value, label }));
+const putInRounds = (inRounds: string) => ({ inRounds: inRounds as InRounds });
+
 /** What changes from repetition to repetition, from round to round, and in which rounds of its block a line is done. */
-export function GrowthFields({ item, block, onChange }: Props) {
-  const { ramp } = item;
+export const GrowthFields = memo(function GrowthFields({
+  rounds,
+  lower,
+  ramp,
+  inRounds,
+  roundsOfBlock,
+  onChange,
+}: Props) {
   const growth = ramp && GROWTHS[ramp.what];
   return (
     <>
-      {item.rounds > 1 && (
-        <>
-          <span>Lower each round</span>
-          <InputNumber
-            value={item.lower}
-            min={-20}
-            max={20}
-            suffix="°"
-            onChange={(lower) => lower !== null && onChange({ lower })}
-            aria-label="Degrees of knee bend lower each round"
-          />
-        </>
-      )}
-      <span>With each time</span>
-      <Select<What | 'nothing'>
-        value={ramp?.what ?? 'nothing'}
-        options={[
-          { value: 'nothing', label: 'The same' },
-          ...(Object.keys(GROWTHS) as What[]).map((value) => ({ value, label: GROWTHS[value].label })),
-        ]}
-        onChange={(value) => onChange({ ramp: value === 'nothing' ? null : GROWTHS[value].usual })}
-        aria-label="What grows with each repetition"
+      {rounds > 1 && <NumberField kind={LOWER} value={lower} onChange={onChange} />}
+      <ChoiceField
+        label="With each time"
+        name="What grows with each repetition"
+        value={ramp?.what ?? NOTHING}
+        options={CHOICES}
+        put={putGrowth}
+        onChange={onChange}
       />
       {ramp && growth && (
         <>
@@ -69,17 +74,16 @@ export function GrowthFields({ item, block, onChange }: Props) {
           </span>
         </>
       )}
-      {block && block.rounds > 1 && (
-        <>
-          <span>In the block</span>
-          <Select<InRounds>
-            value={item.inRounds}
-            options={Object.entries(IN_ROUNDS_WORDS).map(([value, label]) => ({ value: value as InRounds, label }))}
-            onChange={(inRounds) => onChange({ inRounds })}
-            aria-label="In which rounds of its block it is done"
-          />
-        </>
+      {roundsOfBlock > 1 && (
+        <ChoiceField
+          label="In the block"
+          name="In which rounds of its block it is done"
+          value={inRounds}
+          options={IN_ROUNDS}
+          put={putInRounds}
+          onChange={onChange}
+        />
       )}
     </>
   );
-}
+});

@@ -2,6 +2,8 @@ import { HolderOutlined } from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { memo } from 'react';
+import type { Pose } from '../../../core/body/pose';
+import type { Posture } from '../../../core/body/posture';
 import { postureWords } from '../../../core/body/postureWords';
 import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
@@ -88,6 +90,17 @@ const MovementBody = memo(function MovementBody({
   );
 });
 
+const GRIP = <HolderOutlined />;
+
+const Picture = memo(function Picture({ pose, posture }: { readonly pose: Pose; readonly posture: Posture }) {
+  return (
+    <>
+      <Figure pose={pose} scale={0.27} />
+      <Footprints pose={pose} label={postureWords(posture)} height={34} />
+    </>
+  );
+});
+
 /** Whether a line would look the same: its breath is reckoned anew with every change of the class, and mostly comes out alike. */
 function isSameLine(before: Props, after: Props): boolean {
   const { breath: a, ...rest } = before;
@@ -139,20 +152,13 @@ export const Line = memo(function Line({
         tabIndex={-1}
         aria-label={`Move ${title}`}
       >
-        <HolderOutlined />
+        {GRIP}
       </button>
       <time className="number line-clock">
         {startsAt.slice(0, 5)}
         <small>{startsAt.slice(5)}</small>
       </time>
-      <div className="line-feet">
-        {moment && (
-          <>
-            <Figure pose={moment.pose} scale={0.27} />
-            <Footprints pose={moment.pose} label={postureWords(moment.posture)} height={34} />
-          </>
-        )}
-      </div>
+      <div className="line-feet">{moment && <Picture pose={moment.pose} posture={moment.posture} />}</div>
       <div className="line-body">
         {item.kind === 'movement' ? (
           <MovementBody item={item} movement={movement} steps={steps} />

@@ -1,4 +1,5 @@
 import { Button, Input } from 'antd';
+import { memo, useCallback } from 'react';
 import { CAUTION_WORDS } from '../../../core/movement/caution';
 import { type Movement, usualName } from '../../../core/movement/movement';
 import type { Block } from '../../../core/session/block';
@@ -6,7 +7,7 @@ import type { Timeline } from '../../../core/session/segment';
 import type { Item, MovementItem, Session } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
-import { lineChanged } from './draft';
+import { lineAltered, lineNoted } from './draft';
 import { MovementFields } from './MovementFields';
 import { Noticed } from './Noticed';
 import type { NoticedProps } from './noticedProps';
@@ -39,6 +40,8 @@ export function LinePanel({ itemId, timeline, ...noticed }: Props) {
 function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly timeline: Timeline } & NoticedProps) {
   const { repertoire } = noticed;
   const dispatch = useAppDispatch();
+  const { id } = item;
+  const note = useCallback((said: string) => dispatch(lineNoted({ id, note: said })), [dispatch, id]);
   const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
   return (
     <>
@@ -47,13 +50,7 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
       ) : (
         <h2>{item.kind === 'rest' ? 'Rest' : item.kind === 'talk' ? 'Talk' : 'Unknown movement'}</h2>
       )}
-      <Input
-        value={item.note}
-        maxLength={400}
-        placeholder={item.kind === 'talk' ? 'What about' : 'A note to myself'}
-        aria-label="Note"
-        onChange={({ target }) => dispatch(lineChanged({ id: item.id, item: { ...item, note: target.value } }))}
-      />
+      <Note value={item.note} isTalk={item.kind === 'talk'} onChange={note} />
       <Noticed {...noticed} itemId={item.id} />
       <WhyMinutes timeline={timeline} itemId={item.id} />
       {item.kind === 'movement' && movement && <NewerVersion item={item} movement={movement} repertoire={repertoire} />}
@@ -70,6 +67,24 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
     </>
   );
 }
+
+interface NoteProps {
+  readonly value: string;
+  readonly isTalk: boolean;
+  readonly onChange: (note: string) => void;
+}
+
+const Note = memo(function Note({ value, isTalk, onChange }: NoteProps) {
+  return (
+    <Input
+      value={value}
+      maxLength={400}
+      placeholder={isTalk ? 'What about' : 'A note to myself'}
+      aria-label="Note"
+      onChange={({ target }) => onChange(target.value)}
+    />
+  );
+});
 
 const blockOf = ({ sections }: Session, { block }: Item): Block | null =>
   sections.flatMap(({ blocks }) => blocks).find(({ id }) => id === block) ?? null;
@@ -124,10 +139,7 @@ function NewerVersion({
   return (
     <p className="line-newer">
       {usualName(movement)} has been changed since.{' '}
-      <Button
-        size="small"
-        onClick={() => dispatch(lineChanged({ id: item.id, item: { ...item, movementId: newest.id } }))}
-      >
+      <Button size="small" onClick={() => dispatch(lineAltered({ id: item.id, to: { movementId: newest.id } }))}>
         Take the new version
       </Button>
     </p>

@@ -1,19 +1,25 @@
-import { Checkbox, InputNumber, Segmented, Select } from 'antd';
+import { Checkbox, Segmented } from 'antd';
+import { memo, useCallback, useMemo } from 'react';
 import { Link } from 'react-router';
 import { postureWords } from '../../../core/body/postureWords';
+import type { Side } from '../../../core/body/side';
 import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
 import { firstSide, sidesOffered } from '../../../core/movement/pass';
 import { cycleStrip } from '../../../core/movement/strip';
 import type { Block } from '../../../core/session/block';
 import { doneAs } from '../../../core/session/doneAs';
+import { lineTimes } from '../../../core/session/lineTimes';
 import type { Timeline } from '../../../core/session/segment';
 import type { MovementItem } from '../../../core/session/session';
 import { useAppDispatch } from '../../app/store';
 import { Footprints } from '../../drawing/Footprints';
-import { lineChanged } from './draft';
+import { ChoiceField } from './ChoiceField';
+import { lineAltered } from './draft';
 import { GrowthFields } from './GrowthFields';
-import { StepsFields } from './StepsFields';
+import { OWN_PACE, ROUND_REST, ROUNDS, STILL_AFTER } from './lineNumbers';
+import { NumberField } from './NumberField';
+import { StepsFields, stepsSaid } from './StepsFields';
 import { WayFields } from './WayFields';
 
 const SIDES_WORDS: Readonly<Record<MovementItem['sides'], string>> = {
@@ -24,6 +30,9 @@ const SIDES_WORDS: Readonly<Record<MovementItem['sides'], string>> = {
   'right-only': 'Right only',
 };
 
+const putSides = (sides: string) => ({ sides: sides as MovementItem['sides'] });
+const putDirections = (directions: string) => ({ directions: directions as MovementItem['directions'] });
+
 interface Props {
   readonly item: MovementItem;
   readonly movement: Movement;
@@ -31,124 +40,155 @@ interface Props {
   readonly block: Block | null;
 }
 
+type Change = (to: Partial<MovementItem>) => void;
+
 /** The line in hand when it is a movement: its strip as it is done here, and everything that can be chosen of it. */
 export function MovementFields({ item, movement, timeline, block }: Props) {
   const dispatch = useAppDispatch();
-  const change = (to: Partial<MovementItem>) => dispatch(lineChanged({ id: item.id, item: { ...item, ...to } }));
-  const { sides, directions } = movement.laterality;
+  const { id } = item;
+  // The same as long as the line is: only the fields whose own value has changed are drawn anew.
+  const change: Change = useCallback((to) => dispatch(lineAltered({ id, to })), [dispatch, id]);
+  const { sides } = movement.laterality;
   const written = writtenSide(movement);
-  const side = written === null ? null : firstSide(written, item.sides);
-  const done = doneAs(movement, item);
-  const settle = item.settle.kind === 'still' ? item.settle.seconds : 0;
-  const offered = sidesOffered(movement.laterality).map((value) => ({ value, label: SIDES_WORDS[value] }));
+  const bridge = lineTimes(timeline).get(id)?.visits[0]?.bridge ?? null;
+  const offered = useMemo(
+    () => sidesOffered(movement.laterality).map((value) => ({ value, label: SIDES_WORDS[value] })),
+    [movement],
+  );
 
   return (
     <>
       <h2>
         <Link to={`/repertoire/${movement.id}`}>{usualName(movement)}</Link>
       </h2>
-      <ol className="panel-strip">
-        {cycleStrip(done, side).map(({ stride: { phase, to, posture } }, index) => (
-          <li key={index}>
-            <Footprints pose={to} label={postureWords(posture)} height={42} />
-            <span>{phase.call}</span>
-          </li>
-        ))}
-      </ol>
+      <Strip done={doneAs(movement, item)} side={written === null ? null : firstSide(written, item.sides)} />
       <div className="panel-fields">
-        <WayFields item={item} movement={movement} onChange={change} />
-        <span>Rounds</span>
-        <InputNumber
-          value={item.rounds}
-          min={1}
-          max={20}
-          precision={0}
-          onChange={(rounds) => rounds !== null && change({ rounds })}
-          aria-label="Rounds"
+        <WayFields
+          variant={item.variant}
+          offers={item.offers}
+          layer={item.layer}
+          breathing={item.breathing}
+          movement={movement}
+          onChange={change}
         />
-        {item.rounds > 1 && (
-          <>
-            <span>Rest between</span>
-            <InputNumber
-              value={item.roundRest}
-              min={0}
-              max={600}
-              step={5}
-              suffix="s"
-              onChange={(roundRest) => roundRest !== null && change({ roundRest })}
-              aria-label="Rest between rounds in seconds"
-            />
-          </>
-        )}
-        <GrowthFields item={item} block={block} onChange={change} />
+        <NumberField kind={ROUNDS} value={item.rounds} onChange={change} />
+        {item.rounds > 1 && <NumberField kind={ROUND_REST} value={item.roundRest} onChange={change} />}
+        <GrowthFields
+          rounds={item.rounds}
+          lower={item.lower}
+          ramp={item.ramp}
+          inRounds={item.inRounds}
+          roundsOfBlock={block?.rounds ?? 1}
+          onChange={change}
+        />
         {sides.kind !== 'even' && (
-          <>
-            <span>Sides</span>
-            <Select
-              value={item.sides}
-              options={offered}
-              onChange={(value) => change({ sides: value })}
-              aria-label="Sides"
-            />
-          </>
+          <ChoiceField
+            label="Sides"
+            name="Sides"
+            value={item.sides}
+            options={offered}
+            put={putSides}
+            onChange={change}
+          />
         )}
-        {directions.kind === 'both' && (
-          <>
-            <span>Directions</span>
-            <Select
-              value={item.directions}
-              options={[
-                { value: 'usual', label: `${directions.names[0]}, then ${directions.names[1]}` },
-                { value: 'one', label: `${directions.names[0]} only` },
-              ]}
-              onChange={(value) => change({ directions: value })}
-              aria-label="Directions"
-            />
-          </>
-        )}
-        <span>Stand still after</span>
-        <InputNumber
-          value={settle}
-          min={0}
-          max={600}
-          step={5}
-          suffix="s"
-          onChange={(seconds) =>
-            seconds !== null && change({ settle: seconds > 0 ? { kind: 'still', seconds } : { kind: 'none' } })
-          }
-          aria-label="Stand still after, in seconds"
+        <Directions movement={movement} value={item.directions} onChange={change} />
+        <NumberField
+          kind={STILL_AFTER}
+          value={item.settle.kind === 'still' ? item.settle.seconds : 0}
+          onChange={change}
         />
-        <span>Own pace</span>
-        <InputNumber
-          value={item.pace}
-          min={2}
-          max={30}
-          step={0.5}
-          placeholder="the section’s"
-          onChange={(pace) => change({ pace })}
-          aria-label="Own pace in breaths a minute"
+        <NumberField kind={OWN_PACE} value={item.pace} onChange={change} />
+        <StepsFields
+          byHand={item.bridge}
+          halves={bridge?.halves ?? 2}
+          call={bridge?.call ?? ''}
+          said={stepsSaid(bridge)}
+          onChange={change}
         />
-        <StepsFields item={item} timeline={timeline} onChange={change} />
       </div>
-      <p className="panel-marks">
-        <Checkbox checked={item.pinned} onChange={({ target }) => change({ pinned: target.checked })}>
-          keep this count when fitting
-        </Checkbox>
-        <Checkbox checked={item.optional} onChange={({ target }) => change({ optional: target.checked })}>
-          may be left out
-        </Checkbox>
-      </p>
-      <Segmented<MovementItem['manner']>
-        block
-        value={item.manner}
-        options={[
-          { value: 'explained', label: 'Explained' },
-          { value: 'follow-along', label: 'Follow along' },
-          { value: 'quiet', label: 'Quiet' },
-        ]}
-        onChange={(manner) => change({ manner })}
-        aria-label="How it is led"
-      />
+      <Marks isPinned={item.pinned} isOptional={item.optional} onChange={change} />
+      <Manner value={item.manner} onChange={change} />
     </>
   );
 }
+
+const Strip = memo(function Strip({ done, side }: { readonly done: Movement; readonly side: Side | null }) {
+  return (
+    <ol className="panel-strip">
+      {cycleStrip(done, side).map(({ stride: { phase, to, posture } }, index) => (
+        <li key={index}>
+          <Footprints pose={to} label={postureWords(posture)} height={42} />
+          <span>{phase.call}</span>
+        </li>
+      ))}
+    </ol>
+  );
+});
+
+interface DirectionsProps {
+  readonly movement: Movement;
+  readonly value: MovementItem['directions'];
+  readonly onChange: Change;
+}
+
+function Directions({ movement, value, onChange }: DirectionsProps) {
+  const { directions } = movement.laterality;
+  const options = useMemo(() => {
+    if (directions.kind !== 'both') return [];
+    const [first, second] = directions.names;
+    return [
+      { value: 'usual', label: `${first}, then ${second}` },
+      { value: 'one', label: `${first} only` },
+    ];
+  }, [directions]);
+  if (options.length === 0) return null;
+  return (
+    <ChoiceField
+      label="Directions"
+      name="Directions"
+      value={value}
+      options={options}
+      put={putDirections}
+      onChange={onChange}
+    />
+  );
+}
+
+interface MarksProps {
+  readonly isPinned: boolean;
+  readonly isOptional: boolean;
+  readonly onChange: Change;
+}
+
+const Marks = memo(function Marks({ isPinned, isOptional, onChange }: MarksProps) {
+  return (
+    <p className="panel-marks">
+      <Checkbox checked={isPinned} onChange={({ target }) => onChange({ pinned: target.checked })}>
+        keep this count when fitting
+      </Checkbox>
+      <Checkbox checked={isOptional} onChange={({ target }) => onChange({ optional: target.checked })}>
+        may be left out
+      </Checkbox>
+    </p>
+  );
+});
+
+type MannerOfLine = MovementItem['manner'];
+
+const MANNERS: { value: MannerOfLine; label: string }[] = [
+  { value: 'explained', label: 'Explained' },
+  { value: 'follow-along', label: 'Follow along' },
+  { value: 'quiet', label: 'Quiet' },
+];
+
+const Manner = memo(function Manner({ value, onChange }: { readonly value: MannerOfLine; readonly onChange: Change }) {
+  return (
+    <Segmented<MannerOfLine>
+      block
+      value={value}
+      options={MANNERS}
+      onChange={(manner) => onChange({ manner })}
+      aria-label="How it is led"
+    />
+  );
+});

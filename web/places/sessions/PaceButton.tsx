@@ -1,4 +1,5 @@
 import { Button, InputNumber, Popover } from 'antd';
+import { memo } from 'react';
 import type { Pace } from '../../../core/session/pace';
 import { useAppDispatch } from '../../app/store';
 import { breathsPerMinute, inWords } from '../../app/words';
@@ -16,7 +17,7 @@ const said = ({ from, to, easing }: Pace): string =>
     : `${breathsPerMinute(from)} to ${breathsPerMinute(to)} breaths a minute over ${inWords(easing * 1000)}`;
 
 /** The breath pace of a section, opened to be changed. */
-export function PaceButton({ index, word, pace }: Props) {
+export const PaceButton = memo(function PaceButton({ index, word, pace }: Props) {
   const dispatch = useAppDispatch();
   const field = (label: string, key: keyof Pace, min: number, max: number, step: number, unit: string) => (
     <div>
@@ -46,4 +47,4 @@ export function PaceButton({ index, word, pace }: Props) {
       </Button>
     </Popover>
   );
-}
+});

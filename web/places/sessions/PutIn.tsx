@@ -1,8 +1,9 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { App, Button, Dropdown } from 'antd';
+import { memo } from 'react';
 import { Block } from '../../../core/session/block';
 import { freshLines, type LineSet, type Passage } from '../../../core/session/lineSet';
-import type { Session } from '../../../core/session/session';
+import type { Section } from '../../../core/session/session';
 import { api } from '../../app/api';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
@@ -10,8 +11,10 @@ import { useCarried } from './carriedLines';
 import { linesPut } from './draft';
 
 interface Props {
-  readonly session: Session;
   readonly section: number;
+  readonly kind: Section['kind'];
+  /** How many lines the section has: what is put in comes after them. */
+  readonly lines: number;
   readonly repertoire: Repertoire;
 }
 
@@ -27,14 +30,13 @@ function asBlock({ id, name, version, lines }: Passage): LineSet {
 }
 
 /** Kept passages and carried lines, offered at the end of a section. */
-export function PutIn({ session, section, repertoire }: Props) {
+export const PutIn = memo(function PutIn({ section, kind, lines: after, repertoire }: Props) {
   const dispatch = useAppDispatch();
   const { modal, message } = App.useApp();
   const { data: passages = [] } = api.usePassagesQuery();
   const [drop] = api.useDropPassageMutation();
   const carried = useCarried();
-  const here = session.sections[section];
-  if (!here || (passages.length === 0 && !carried)) return null;
+  if (passages.length === 0 && !carried) return null;
 
   const put = (lines: LineSet) => {
     const unknown = lines.items.filter((item) => item.kind === 'movement' && !repertoire.find(item.movementId));
@@ -43,7 +45,7 @@ export function PutIn({ session, section, repertoire }: Props) {
       return;
     }
     const fresh = freshLines(lines, () => nanoid(8));
-    dispatch(linesPut({ at: { section, index: here.items.length }, lines: fresh }));
+    dispatch(linesPut({ at: { section, index: after }, lines: fresh }));
   };
   const forget = (passage: Passage) =>
     modal.confirm({
@@ -53,7 +55,7 @@ export function PutIn({ session, section, repertoire }: Props) {
       cancelText: 'Leave it',
       onOk: () => drop(passage.id),
     });
-  const own = passages.toSorted((a, b) => Number(b.role === here.kind) - Number(a.role === here.kind));
+  const own = passages.toSorted((a, b) => Number(b.role === kind) - Number(a.role === kind));
   const items = [
     ...(carried
       ? [
@@ -91,4 +93,4 @@ export function PutIn({ session, section, repertoire }: Props) {
       </Button>
     </Dropdown>
   );
-}
+});

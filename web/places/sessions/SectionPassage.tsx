@@ -113,8 +113,8 @@ export function SectionPassage({
         </ul>
       </SortableContext>
       <div className="section-foot">
-        <AddLine session={session} section={index} repertoire={repertoire} />
-        <PutIn session={session} section={index} repertoire={repertoire} />
+        <AddLine section={index} kind={section.kind} repertoire={repertoire} />
+        <PutIn section={index} kind={section.kind} lines={section.items.length} repertoire={repertoire} />
       </div>
     </section>
   );

@@ -1,34 +1,42 @@
-import { Input, InputNumber, Select } from 'antd';
-import { lineTimes } from '../../../core/session/lineTimes';
-import type { LaidBridge, Timeline } from '../../../core/session/segment';
+import { Input, InputNumber } from 'antd';
+import { memo, useCallback } from 'react';
+import type { LaidBridge } from '../../../core/session/segment';
 import type { MovementItem } from '../../../core/session/session';
 import { minutes } from '../../app/words';
+import { ChoiceField } from './ChoiceField';
 
 interface Props {
-  readonly item: MovementItem;
-  readonly timeline: Timeline;
+  /** The steps as they are given by hand; null where they are worked out. */
+  readonly byHand: MovementItem['bridge'];
+  /** What they take and how they are called where they are worked out, to begin with when they are taken in hand. */
+  readonly halves: number;
+  readonly call: string;
+  /** What they come to, in words. */
+  readonly said: string;
   readonly onChange: (to: Partial<MovementItem>) => void;
 }
 
+const BY_HAND = 'by-hand';
+const CHOICES = [
+  { value: 'worked-out', label: 'Worked out' },
+  { value: BY_HAND, label: 'As I say' },
+];
+
 /** The steps into a line: as they were worked out from where the feet are, or given by hand. */
-export function StepsFields({ item, timeline, onChange }: Props) {
-  const bridge = lineTimes(timeline).get(item.id)?.visits[0]?.bridge ?? null;
-  const byHand = item.bridge;
+export const StepsFields = memo(function StepsFields({ byHand, halves, call, said, onChange }: Props) {
+  const put = useCallback(
+    (value: string) => ({ bridge: value === BY_HAND ? { halves: Math.ceil(halves), call } : null }),
+    [halves, call],
+  );
   return (
     <>
-      <span>Steps into it</span>
-      <Select
-        value={byHand ? 'by-hand' : 'worked-out'}
-        options={[
-          { value: 'worked-out', label: 'Worked out' },
-          { value: 'by-hand', label: 'As I say' },
-        ]}
-        aria-label="Steps into it"
-        onChange={(value) =>
-          onChange({
-            bridge: value === 'by-hand' ? { halves: Math.ceil(bridge?.halves ?? 2), call: bridge?.call ?? '' } : null,
-          })
-        }
+      <ChoiceField
+        label="Steps into it"
+        name="Steps into it"
+        value={byHand ? BY_HAND : 'worked-out'}
+        options={CHOICES}
+        put={put}
+        onChange={onChange}
       />
       {byHand ? (
         <>
@@ -39,7 +47,7 @@ export function StepsFields({ item, timeline, onChange }: Props) {
             max={12}
             precision={0}
             aria-label="Breath halves for the steps into it"
-            onChange={(halves) => halves !== null && onChange({ bridge: { ...byHand, halves } })}
+            onChange={(said) => said !== null && onChange({ bridge: { ...byHand, halves: said } })}
           />
           <span>Call</span>
           <Input
@@ -50,13 +58,13 @@ export function StepsFields({ item, timeline, onChange }: Props) {
           />
         </>
       ) : (
-        <p className="panel-steps">{stepsSaid(bridge)}</p>
+        <p className="panel-steps">{said}</p>
       )}
     </>
   );
-}
+});
 
-function stepsSaid(bridge: LaidBridge | null): string {
+export function stepsSaid(bridge: LaidBridge | null): string {
   if (!bridge) return 'None: the class stands there already.';
   if (bridge.led === 'missing') return 'No sound way is known from where the line before ends.';
   const pace = bridge.led === 'free' ? 'at leisure' : `in ${bridge.halves} breath halves`;

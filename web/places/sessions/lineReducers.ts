@@ -9,15 +9,21 @@ import {
   takeApart,
   withoutLines,
 } from '../../../core/session/editLines';
-import type { LinePlace } from '../../../core/session/editPlan';
+import { changeLine, type LinePlace } from '../../../core/session/editPlan';
 import type { LineSet } from '../../../core/session/lineSet';
-import type { Session } from '../../../core/session/session';
+import type { MovementItem, Session } from '../../../core/session/session';
 
 type Open = Session | null;
 type Ids = readonly string[];
 
-/** What is done to several lines of the open class at once, and to their blocks; each is one step. */
+/** What is done to lines of the open class, one or several at once, and to their blocks; each is one step. */
 export const lineReducers = {
+  /** Something of a movement's line is said anew, the rest of it stays. */
+  lineAltered: (session: Open, { payload }: PayloadAction<{ id: string; to: Partial<MovementItem> }>) =>
+    session &&
+    changeLine(session, payload.id, (item) => (item.kind === 'movement' ? { ...item, ...payload.to } : item)),
+  lineNoted: (session: Open, { payload }: PayloadAction<{ id: string; note: string }>) =>
+    session && changeLine(session, payload.id, (item) => ({ ...item, note: payload.note })),
   linesGrouped: (session: Open, { payload }: PayloadAction<{ ids: Ids; block: Block }>) =>
     session && groupLines(session, new Set(payload.ids), payload.block),
   linesShifted: (session: Open, { payload }: PayloadAction<{ ids: Ids; direction: 1 | -1 }>) =>
