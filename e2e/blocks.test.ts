@@ -1,6 +1,6 @@
 import axe from 'axe-core';
 import type { Page } from 'puppeteer-core';
-import { computed, find, line, stored, takeLine } from './desk';
+import { computed, find, line, press, stored, takeLine, withControl } from './desk';
 import { openPage, saved, stage, textOf } from './house';
 
 /** Several lines at once: rounds, chains, carrying from class to class, kept passages, and the steps between lines. */
@@ -19,22 +19,6 @@ async function open(id: string): Promise<{ page: Page; faults: string[] }> {
 const session = async (id: string) => (await stored(on.house.url, id)).session;
 const blocks = async (id: string) => (await session(id)).sections.flatMap((section) => section.blocks);
 
-/** Presses the first button or menu line that says exactly so and can be seen. */
-async function press(page: Page, words: string | RegExp): Promise<void> {
-  const source = typeof words === 'string' ? `^${words}$` : words.source;
-  const handle = await page.waitForFunction(
-    (pattern: string) =>
-      [...document.querySelectorAll<HTMLElement>('button, [role="menuitem"]')].find(
-        (one) => new RegExp(pattern).test(one.textContent?.trim() ?? '') && one.offsetParent !== null,
-      ),
-    { timeout: 20_000 },
-    source,
-  );
-  await (handle.asElement() as unknown as { evaluate: (act: (one: Element) => void) => Promise<void> }).evaluate(
-    (one) => (one as HTMLElement).click(),
-  );
-}
-
 /** Chooses a line and the ones after it by the keyboard alone. */
 async function choose(page: Page, first: string, more: number): Promise<void> {
   await takeLine(page, first);
@@ -45,11 +29,7 @@ async function choose(page: Page, first: string, more: number): Promise<void> {
   await textOf(page, '.chosen-bar', new RegExp(`${more + 1} lines? chosen`));
 }
 
-async function undo(page: Page): Promise<void> {
-  await page.keyboard.down('Control');
-  await page.keyboard.press('z');
-  await page.keyboard.up('Control');
-}
+const undo = (page: Page) => withControl(page, 'z');
 
 test('lines chosen by the keyboard become rounds, with their minutes reckoned, and come apart again', async () => {
   const { page, faults } = await open(DEPOT);
@@ -165,6 +145,8 @@ test('a passage is kept, put into another class, changed there, and taken over w
       return session(EVENING);
     })()
   ).sections[1]?.items.at(-1);
+  // Nothing has been changed yet, so there is nothing to keep.
+  expect(await textOf(page, '.order')).not.toContain('Keep as the passage');
   await takeLine(page, added?.id ?? '');
   await page.keyboard.press('+');
   await press(page, 'Keep as the passage');

@@ -2,7 +2,7 @@ import axe from 'axe-core';
 import parsePdf from 'pdf-parse/lib/pdf-parse.js';
 import type { Page } from 'puppeteer-core';
 import { readClass } from '../core/formats/classJson';
-import { computed, find, stored } from './desk';
+import { computed, find, press, stored, takeLine, withControl } from './desk';
 import { openPage, saved, stage, testId, textOf } from './house';
 
 /** From an empty class to a printed card: judged, mended, fitted, proposed, put on paper. */
@@ -14,22 +14,6 @@ async function open(path: string): Promise<{ page: Page; faults: string[] }> {
   await opened.page.setViewport({ width: 1280, height: 900 });
   await opened.page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
   return opened;
-}
-
-/** Presses the first button or menu line that says exactly so and can be seen. */
-async function press(page: Page, words: string): Promise<void> {
-  await page.waitForFunction(
-    (wanted: string) =>
-      [...document.querySelectorAll<HTMLElement>('button, [role="menuitem"], .ant-segmented-item')].some(
-        (one) => one.textContent?.trim() === wanted && one.offsetParent !== null,
-      ),
-    { timeout: 20_000 },
-    words,
-  );
-  await page.evaluate((wanted: string) => {
-    const all = [...document.querySelectorAll<HTMLElement>('button, [role="menuitem"], .ant-segmented-item')];
-    all.find((one) => one.textContent?.trim() === wanted && one.offsetParent !== null)?.click();
-  }, words);
 }
 
 const findings = (page: Page) =>
@@ -69,9 +53,7 @@ test('what is grave in the morning class is mended remedy by remedy, each a step
   await saved(page);
   const mended = (await stored(on.house.url, 'morning-eight-pieces')).session;
   expect(mended).not.toEqual(before);
-  await page.keyboard.down('Control');
-  for (let step = 0; step < 12; step += 1) await page.keyboard.press('z');
-  await page.keyboard.up('Control');
+  await withControl(page, 'z', 12);
   await page.waitForSelector('[data-finding="overhead-long"]');
   await saved(page);
   expect((await stored(on.house.url, 'morning-eight-pieces')).session).toEqual(before);
@@ -205,6 +187,31 @@ test('from an empty class to a printed card: a draft is proposed and taken, and 
     expect(plain).toContain(name.replaceAll(/\s+/g, ''));
   }
   expect(plain).toContain('Painisastopsign');
+  expect(faults).toEqual([]);
+});
+
+test('a call is said in own words, in every class and on its page, and then as it is written again', async () => {
+  const { page, faults } = await open('/sessions/depot-twenty');
+  const words = 'Float up like smoke';
+  const say = async (call: string) => {
+    await takeLine(page, 'main-0-lift-the-sky');
+    await press(page, 'Say it my way');
+    const field = await page.waitForSelector('[aria-label="Each time, call 1"]');
+    await field?.click({ count: 3 });
+    await page.keyboard.press('Backspace');
+    await page.keyboard.type(call);
+    await press(page, 'Say it so in every class');
+    await page.waitForFunction(() => document.querySelector('.wording') === null);
+  };
+  await takeLine(page, 'main-0-lift-the-sky');
+  const written = await textOf(page, '.panel-strip li');
+  await say(words);
+  await textOf(page, '.panel-strip li', new RegExp(words));
+  await page.goto(`${on.house.url}/repertoire/lift-the-sky`, { waitUntil: 'networkidle0' });
+  await textOf(page, '.movement-strip', new RegExp(words));
+  await page.goto(`${on.house.url}/sessions/depot-twenty`, { waitUntil: 'networkidle0' });
+  await say('');
+  await textOf(page, '.panel-strip li', new RegExp(written));
   expect(faults).toEqual([]);
 });
 

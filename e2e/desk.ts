@@ -48,3 +48,30 @@ export async function addLine(page: Page, section: number, text: string): Promis
   await page.keyboard.press('Enter');
   await page.waitForFunction((least: number) => document.querySelectorAll('[data-line]').length > least, {}, before);
 }
+
+/** Everything that is pressed by its words. */
+const PRESSED = 'button, [role="menuitem"], .ant-segmented-item';
+
+/** Presses the first button or menu line that says so, in exactly these words or by a pattern, and can be seen. */
+export async function press(page: Page, words: string | RegExp): Promise<void> {
+  const wanted = typeof words === 'string' ? `^${words.replaceAll(/[.*+?^${}()|[\]\\]/g, '\\$&')}$` : words.source;
+  const handle = await page.waitForFunction(
+    (selector: string, pattern: string) =>
+      [...document.querySelectorAll<HTMLElement>(selector)].find(
+        (one) => new RegExp(pattern).test(one.textContent?.trim() ?? '') && one.offsetParent !== null,
+      ),
+    { timeout: 20_000 },
+    PRESSED,
+    wanted,
+  );
+  await (handle.asElement() as unknown as { evaluate: (act: (one: Element) => void) => Promise<void> }).evaluate(
+    (one) => (one as HTMLElement).click(),
+  );
+}
+
+/** Holds Control and presses a key so often. */
+export async function withControl(page: Page, key: 'z' | 'y', times = 1): Promise<void> {
+  await page.keyboard.down('Control');
+  for (let press = 0; press < times; press += 1) await page.keyboard.press(key);
+  await page.keyboard.up('Control');
+}

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { addLine, computed, endOf, line, linesOf, stored, takeLine } from './desk';
+import { addLine, computed, endOf, line, linesOf, stored, takeLine, withControl } from './desk';
 import { openPage, saved, stage, testId, textOf } from './house';
 
 const on = stage();
@@ -32,9 +32,7 @@ test('a changed count moves the end by exactly what the engine says, and is stil
   await ends(page, endOf(changed));
   expect((await stored(on.house.url, ID)).session).toEqual(changed);
   // What was done before the page was loaded anew can still be undone.
-  await page.keyboard.down('Control');
-  for (let press = 0; press < 3; press += 1) await page.keyboard.press('z');
-  await page.keyboard.up('Control');
+  await withControl(page, 'z', 3);
   await ends(page, endOf(session));
   await saved(page);
   await page.keyboard.down('Control');
@@ -73,14 +71,9 @@ test('a hundred and twenty steps can be undone and done again', async () => {
   }
   const after = await textOf(page, testId('ends'));
   expect(after).not.toBe(before);
-  const press = async (key: string) => {
-    await page.keyboard.down('Control');
-    for (let times = 0; times < 130; times += 1) await page.keyboard.press(key as 'z');
-    await page.keyboard.up('Control');
-  };
-  await press('z');
+  await withControl(page, 'z', 130);
   await ends(page, before);
-  await press('y');
+  await withControl(page, 'y', 130);
   await ends(page, after);
 });
 
@@ -142,9 +135,7 @@ test('the key for sides turns through what a movement offers, and does nothing w
   await page.keyboard.press('s');
   await page.keyboard.press('ArrowDown');
   // It was no step: what is taken back is the last change of sides before it.
-  await page.keyboard.down('Control');
-  await page.keyboard.press('z');
-  await page.keyboard.up('Control');
+  await withControl(page, 'z');
   await textOf(page, `${line('main-2-slow-walking')} .line-notes`, /^right first/);
   await saved(page);
 });

@@ -18,12 +18,14 @@ import { movementRoutes } from './routes/movements';
 import { passageRoutes } from './routes/passages';
 import { router } from './routes/router';
 import { sessionRoutes } from './routes/sessions';
+import { wordingRoutes } from './routes/wording';
 import { asideStore } from './store/asides';
 import { groupStore } from './store/groups';
 import { logStore } from './store/logs';
 import { movementStore } from './store/movements';
 import { passageStore } from './store/passages';
 import { sessionStore } from './store/sessions';
+import { inOwnWords, wordingStore } from './store/wording';
 
 export interface House {
   readonly database: Database;
@@ -67,7 +69,8 @@ function serveWeb(app: OpenAPIHono, folder: string): void {
 
 /** The whole application: guards, routes, the API's description of itself, and the interface. */
 export function createApp({ database, movements: shipped, forms, webFolder }: House): OpenAPIHono {
-  const movements = movementStore(database, shipped);
+  const wording = wordingStore(database);
+  const movements = inOwnWords(movementStore(database, shipped), wording);
   const { find } = movements;
   const sessions = sessionStore(database);
   const groups = groupStore(database);
@@ -89,6 +92,7 @@ export function createApp({ database, movements: shipped, forms, webFolder }: Ho
   app.route('/', logRoutes(logs, sessions));
   app.route('/', asideRoutes(asideStore(database)));
   app.route('/', passageRoutes(passageStore(database)));
+  app.route('/', wordingRoutes(wording, movements));
   app.route('/', computeRoutes(find));
   app.doc31('/api/openapi.json', {
     openapi: '3.1.0',

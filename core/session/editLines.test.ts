@@ -13,7 +13,7 @@ import {
   withoutLines,
 } from './editLines';
 import { insertLine, moveLine, removeLine } from './editPlan';
-import { freshLines } from './lineSet';
+import { freshLines, isSameSet } from './lineSet';
 import type { Plan } from './session';
 
 const NAMES = ['a', 'b', 'c', 'd', 'e', 'f'];
@@ -86,6 +86,20 @@ test('what is copied keeps its blocks under fresh names, and half a block is onl
   expect(said(putLines(grouped, { section: 1, index: 0 }, copy))).toBe('a b(x) c(x) d e f | n2(n1) n3(n1)');
   expect(takeLines(grouped, of('a', 'b'))).toMatchObject({ items: [{ block: null }, { block: null }], blocks: [] });
   expect(said(putLines(grouped, { section: 0, index: 2 }, copy))).toBe('a b(x) c(x) n2(n1) n3(n1) d e f | ');
+});
+
+test('rows of lines are the same whatever their ids, and another count or another nesting makes them others', () => {
+  const rows = takeLines(groupLines(two, of('b', 'c'), block('x', { rounds: 3 })), of('a', 'b', 'c'));
+  let n = 0;
+  const copy = freshLines(rows, () => {
+    n += 1;
+    return `n${n}`;
+  });
+  expect(isSameSet(rows, copy)).toBe(true);
+  const [first, ...rest] = copy.items;
+  expect(isSameSet(rows, { ...copy, items: [{ ...first, count: 99 } as never, ...rest] })).toBe(false);
+  expect(isSameSet(rows, { ...copy, blocks: copy.blocks.map((one) => ({ ...one, rounds: 2 })) })).toBe(false);
+  expect(isSameSet(rows, { items: copy.items.map((item) => ({ ...item, block: null })), blocks: [] })).toBe(false);
 });
 
 test('a block takes over other lines in its place', () => {

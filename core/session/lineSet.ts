@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import { Role } from '../movement/movement';
 import { Block, blockFaults } from './block';
@@ -31,4 +32,16 @@ export function freshLines({ items, blocks }: LineSet, freshId: () => string): L
     items: items.map((item) => ({ ...item, id: freshId(), block: named(item.block) })),
     blocks: blocks.map((block) => ({ ...block, id: names.get(block.id) ?? block.id, within: named(block.within) })),
   };
+}
+
+/** Whether two rows of lines say the same, whatever their ids. */
+export function isSameSet(a: LineSet, b: LineSet): boolean {
+  const numbered = (lines: LineSet): LineSet => {
+    let count = 0;
+    return freshLines(lines, () => {
+      count += 1;
+      return String(count);
+    });
+  };
+  return equal(numbered(a), numbered(b));
 }

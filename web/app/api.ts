@@ -13,6 +13,7 @@ import type {
 } from '../../core/formats/api';
 import type { Group, GroupAsked } from '../../core/group/group';
 import type { Movement } from '../../core/movement/movement';
+import type { Wording } from '../../core/movement/wording';
 import type { ClassLog } from '../../core/record/classLog';
 import type { Passage } from '../../core/session/lineSet';
 import type { MovementTraits } from '../../core/session/movementTraits';
@@ -27,7 +28,7 @@ const isJsonContentType = (headers: Headers): boolean =>
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/', responseHandler: 'content-type', isJsonContentType }),
-  tagTypes: ['sessions', 'logs', 'library', 'groups', 'asides', 'passages'],
+  tagTypes: ['sessions', 'logs', 'library', 'groups', 'asides', 'passages', 'wording'],
   endpoints: (build) => ({
     library: build.query<Library, void>({
       query: () => 'library',
@@ -77,6 +78,12 @@ export const api = createApi({
     dropPassage: build.mutation<Passage[], string>({
       query: (id) => ({ url: `passages/${id}`, method: 'DELETE' }),
       invalidatesTags: ['passages'],
+    }),
+    wording: build.query<Wording[], void>({ query: () => 'wording', providesTags: ['wording'] }),
+    sayMyWay: build.mutation<Wording[], Wording>({
+      query: (body) => ({ url: `wording/${body.movementId}`, method: 'PUT', body }),
+      // Showing a movement takes as long as its calls, so the minutes of classes may change with it.
+      invalidatesTags: ['wording', 'library', 'sessions'],
     }),
     sessions: build.query<SessionSummary[], void>({ query: () => 'sessions', providesTags: ['sessions'] }),
     session: build.query<StoredSession, string>({ query: (id) => `sessions/${id}`, keepUnusedDataFor: 0 }),

@@ -8,6 +8,7 @@ import { type Movement, usualName } from '../../../core/movement/movement';
 import { api } from '../../app/api';
 import { type Repertoire, useRepertoire } from '../../app/repertoire';
 import { Notice, Waiting } from '../../app/shell/Notice';
+import { InMyWords } from './InMyWords';
 import { MovementFacts } from './MovementFacts';
 import { MovementStage } from './MovementStage';
 import { MovementStrip } from './MovementStrip';
@@ -135,6 +136,7 @@ function Acts({ movement, repertoire }: { readonly movement: Movement; readonly 
   return (
     <p className="movement-acts">
       <Button onClick={() => navigate(`/repertoire/${movement.id}/edit`)}>Change it</Button>
+      <InMyWords movement={movement} />
       <Button onClick={() => navigate(`/repertoire/new?from=${encodeURIComponent(movement.id)}`)}>Make a copy</Button>
       <Popconfirm
         title="Take it out of sight?"

@@ -9,11 +9,12 @@ import { firstSide, sidesOffered } from '../../../core/movement/pass';
 import { cycleStrip } from '../../../core/movement/strip';
 import type { Block } from '../../../core/session/block';
 import { doneAs } from '../../../core/session/doneAs';
-import { lineTimes } from '../../../core/session/lineTimes';
+import { lineTimes, segmentsOf } from '../../../core/session/lineTimes';
 import type { Timeline } from '../../../core/session/segment';
 import type { MovementItem } from '../../../core/session/session';
 import { useAppDispatch } from '../../app/store';
 import { Footprints } from '../../drawing/Footprints';
+import { InMyWords, type SecondsOf } from '../repertoire/InMyWords';
 import { ChoiceField } from './ChoiceField';
 import { lineAltered } from './draft';
 import { GrowthFields } from './GrowthFields';
@@ -50,7 +51,13 @@ export function MovementFields({ item, movement, timeline, block }: Props) {
   const change: Change = useCallback((to) => dispatch(lineAltered({ id, to })), [dispatch, id]);
   const { sides } = movement.laterality;
   const written = writtenSide(movement);
-  const bridge = lineTimes(timeline).get(id)?.visits[0]?.bridge ?? null;
+  const times = lineTimes(timeline).get(id);
+  const bridge = times?.visits[0]?.bridge ?? null;
+  // The shape is called the first time only, and that is when the words have to fit.
+  const secondsOf: SecondsOf = (part, phase) => {
+    const first = times && segmentsOf(timeline, times).find((one) => one.part === part && one.phase === phase);
+    return first ? first.lengthMs / 1000 : null;
+  };
   const offered = useMemo(
     () => sidesOffered(movement.laterality).map((value) => ({ value, label: SIDES_WORDS[value] })),
     [movement],
@@ -62,6 +69,7 @@ export function MovementFields({ item, movement, timeline, block }: Props) {
         <Link to={`/repertoire/${movement.id}`}>{usualName(movement)}</Link>
       </h2>
       <Strip done={doneAs(movement, item)} side={written === null ? null : firstSide(written, item.sides)} />
+      <InMyWords movement={movement} secondsOf={secondsOf} />
       <div className="panel-fields">
         <WayFields
           variant={item.variant}

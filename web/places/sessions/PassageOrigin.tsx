@@ -2,12 +2,24 @@ import { nanoid } from '@reduxjs/toolkit';
 import { App, Button } from 'antd';
 import type { Block } from '../../../core/session/block';
 import { takeLines } from '../../../core/session/editLines';
-import { freshLines } from '../../../core/session/lineSet';
+import { freshLines, isSameSet, type LineSet } from '../../../core/session/lineSet';
+import type { Session } from '../../../core/session/session';
 import { api } from '../../app/api';
 import { whyRefused } from '../../app/problemIn';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { blockChanged, blockReplaced } from './draft';
 import { linesWithin } from './linesWithin';
+
+/** What a block holds, by itself. */
+function linesOf(session: Session, blockId: string): LineSet {
+  const { items, blocks } = takeLines(session, linesWithin(session, blockId));
+  return {
+    items: items.map((item) => (item.block === blockId ? { ...item, block: null } : item)),
+    blocks: blocks
+      .filter(({ id }) => id !== blockId)
+      .map((one) => ({ ...one, within: one.within === blockId ? null : one.within })),
+  };
+}
 
 interface Props {
   readonly block: Block;
@@ -29,13 +41,8 @@ export function PassageOrigin({ block, origin }: Props) {
     const to = { name: passage.name, origin: { passageId: passage.id, version: passage.version } };
     dispatch(blockReplaced({ id: block.id, lines, to }));
   };
+  const lines = linesOf(session, block.id);
   const keepAs = async () => {
-    const { items, blocks } = takeLines(session, linesWithin(session, block.id));
-    const inner = blocks.filter(({ id }) => id !== block.id).map((one) => ({ ...one, within: null }));
-    const lines = {
-      items: items.map((item) => (item.block === block.id ? { ...item, block: null } : item)),
-      blocks: inner,
-    };
     const version = passage.version + 1;
     const answer = await keep({ ...passage, lines, version });
     if (answer.error) {
@@ -45,11 +52,15 @@ export function PassageOrigin({ block, origin }: Props) {
     dispatch(blockChanged({ id: block.id, to: { origin: { passageId: passage.id, version } } }));
     void message.success(`“${passage.name}” is kept as it is here.`);
   };
-  return passage.version > origin.version ? (
-    <Button size="small" onClick={takeOver}>
-      “{passage.name}” has changed since: take it over
-    </Button>
-  ) : (
+  if (passage.version > origin.version)
+    return (
+      <Button size="small" onClick={takeOver}>
+        “{passage.name}” has changed since: take it over
+      </Button>
+    );
+  // Where nothing was changed there is nothing to keep.
+  if (isSameSet(lines, passage.lines)) return null;
+  return (
     <Button size="small" type="text" loading={isLoading} onClick={keepAs}>
       Keep as the passage
     </Button>
