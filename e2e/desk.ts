@@ -70,7 +70,7 @@ export async function press(page: Page, words: string | RegExp): Promise<void> {
 }
 
 /** Holds Control and presses a key so often. */
-export async function withControl(page: Page, key: 'z' | 'y', times = 1): Promise<void> {
+export async function withControl(page: Page, key: 'a' | 'y' | 'z', times = 1): Promise<void> {
   await page.keyboard.down('Control');
   for (let press = 0; press < times; press += 1) await page.keyboard.press(key);
   await page.keyboard.up('Control');
