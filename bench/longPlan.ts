@@ -17,7 +17,11 @@ export function longPlan(movements: readonly Movement[]): Plan {
       return { ...newMovementItem(`line-${index}`, movement, 'main'), count: least + steps * step };
     });
     const pace = { from: 8, to: 6, easing: 2400 };
-    return { slotMinutes: 90, breath: { in: 2, out: 3 }, sections: [{ kind: 'main', pace, items, blocks: [] }] };
+    return {
+      slotMinutes: 90,
+      breath: { in: 2, out: 3 },
+      sections: [{ kind: 'main', pace, items, blocks: [], settle: null }],
+    };
   };
   for (let raised = 0; ; raised += 1) {
     const answer = timelineOf(made(raised), (id) => byId.get(id));

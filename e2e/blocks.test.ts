@@ -1,7 +1,7 @@
 import axe from 'axe-core';
 import type { Page } from 'puppeteer-core';
-import { computed, find, line, press, stored, takeLine, withControl } from './desk';
-import { openPage, saved, stage, textOf } from './house';
+import { computed, endOf, find, line, press, stored, takeLine, withControl } from './desk';
+import { openPage, saved, stage, testId, textOf } from './house';
 
 /** Several lines at once: rounds, chains, carrying from class to class, kept passages, and the steps between lines. */
 
@@ -212,6 +212,28 @@ test('how chosen lines are settled is said once for all of them, as one step', a
   await undo(page);
   await saved(page);
   expect(await settled()).toEqual([0, 0, 0]);
+});
+
+test('a section is settled after each of its lines, and the class lasts as long as the engine says', async () => {
+  const { page, faults } = await open(DEPOT);
+  const before = computed(await session(DEPOT)).totalMs;
+  await page.$$eval('.passage-settle', (all) => (all[2] as HTMLElement).click());
+  await press(page, 'After each');
+  await textOf(page, '.passage--main .passage-settle', /^after each, /);
+  await saved(page);
+  const settled = await session(DEPOT);
+  const { totalMs } = computed(settled);
+  expect(totalMs).toBeGreaterThan(before + 60_000);
+  await textOf(page, testId('ends'), new RegExp(endOf(settled)));
+  const name = (await textOf(page, '.passage--main .passage-settle')).replace('after each, ', '');
+  const notes = await page.$$eval('.passage--main .line-notes', (all) => all.map((one) => one.textContent ?? ''));
+  expect(notes.every((note) => note.includes(`then ${name}`))).toBe(true);
+  await page.keyboard.press('Escape');
+  await undo(page);
+  await textOf(page, '.passage--main .passage-settle', /^no settling$/);
+  await saved(page);
+  expect(computed(await session(DEPOT)).totalMs).toBe(before);
+  expect(faults).toEqual([]);
 });
 
 test('a part of a form is typed by its places', async () => {

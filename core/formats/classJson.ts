@@ -3,6 +3,8 @@ import { z } from 'zod';
 import { Movement } from '../movement/movement';
 import { baseId } from '../movement/version';
 import { Session } from '../session/session';
+import { movementIdsOf } from '../session/settleItem';
+import { missingMovements } from '../session/timeline';
 
 /** A class in a file of its own, with every movement it names, so that it opens on another machine. */
 export const ClassFile = z.object({
@@ -14,12 +16,7 @@ export const ClassFile = z.object({
 export type ClassFile = z.infer<typeof ClassFile>;
 
 export const writeClass = (session: Session, find: (id: string) => Movement | undefined): string => {
-  const ids = new Set(
-    session.sections.flatMap(({ items }) =>
-      items.flatMap((item) => (item.kind === 'movement' ? [item.movementId] : [])),
-    ),
-  );
-  const movements = [...ids].flatMap((id) => find(id) ?? []);
+  const movements = movementIdsOf(session.sections).flatMap((id) => find(id) ?? []);
   return `${JSON.stringify({ format: 'vesperum-class', version: 1, session, movements }, null, 2)}\n`;
 };
 
@@ -69,16 +66,12 @@ export function readClass(text: string, find: (id: string) => Movement | undefin
   }
   const { session, movements } = parsed.data;
   const inFile = new Map(movements.map((movement) => [movement.id, movement]));
-  const problems: ClassFileProblem[] = [];
-  session.sections.forEach(({ items }, s) => {
-    items.forEach((item, i) => {
-      if (item.kind === 'movement' && !inFile.has(item.movementId) && !find(item.movementId))
-        problems.push({
-          path: ['session', 'sections', s, 'items', i, 'movementId'],
-          message: `the movement "${item.movementId}" is neither in the file nor here`,
-        });
-    });
-  });
+  const problems = missingMovements(session, (movementId) => inFile.get(movementId) ?? find(movementId)).map(
+    ({ path, message }): ClassFileProblem => ({
+      path: ['session', ...path],
+      message: `${message}, neither in the file nor here`,
+    }),
+  );
   if (problems.length > 0) return { ok: false, problems };
 
   const names = new Map<string, string>();
@@ -93,11 +86,14 @@ export function readClass(text: string, find: (id: string) => Movement | undefin
     brings.push({ ...movement, id: to });
   }
   const renamed = [...names].flatMap(([from, to]) => (from === to ? [] : [{ from, to }]));
+  const named = <Line extends { readonly movementId: string }>(line: Line): Line => ({
+    ...line,
+    movementId: names.get(line.movementId) ?? line.movementId,
+  });
   const sections = session.sections.map((section) => ({
     ...section,
-    items: section.items.map((item) =>
-      item.kind === 'movement' ? { ...item, movementId: names.get(item.movementId) ?? item.movementId } : item,
-    ),
+    items: section.items.map((item) => (item.kind === 'movement' ? named(item) : item)),
+    settle: section.settle && { ...section.settle, lines: section.settle.lines.map(named) },
   }));
   return { ok: true, session: { ...session, id, sections, groupId: null, family: null }, brings, renamed };
 }

@@ -45,6 +45,7 @@ export function classMarkdown(
     );
     if (cue.steps !== '') lines.push(`${indent}  - first: ${plain(cue.steps)}`);
     if (cue.calls.length > 0) lines.push(`${indent}  - ${cue.calls.map(({ call }) => plain(call)).join(' / ')}`);
+    if (cue.settles !== '') lines.push(`${indent}  - then: ${plain(cue.settles)}`);
     if (cue.note !== '') lines.push(`${indent}  - ${plain(cue.note)}`);
   }
   return `${lines.join('\n')}\n`;

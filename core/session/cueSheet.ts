@@ -10,7 +10,9 @@ import { doneAs } from './doneAs';
 import { lineTimes } from './lineTimes';
 import type { Timeline } from './segment';
 import type { Item, Plan } from './session';
+import { settleWords } from './settleItem';
 import type { FindMovement } from './timeline';
+import { settledLines } from './visit';
 
 /** How the instructor stands: facing the class and mirroring it, or with the back to it. */
 export type Facing = 'mirrored' | 'same';
@@ -43,6 +45,8 @@ export interface Cue {
   readonly depth: number;
   /** What is said for the steps into it; empty where there are none. */
   readonly steps: string;
+  /** What it is settled with; empty where it is not. */
+  readonly settles: string;
   /** What comes after it; null at the end. */
   readonly next: string | null;
   /** The movement as it is done here; null for rests and talks. */
@@ -102,16 +106,19 @@ export function cueSheet(
   find: FindMovement,
   { facing, words }: { readonly facing: Facing; readonly words: SideWords },
 ): Cue[] {
-  const lines = plan.sections.flatMap(({ kind, items, blocks }) =>
-    items.map((item, index) => ({
+  const lines = plan.sections.flatMap((section) => {
+    const { kind, items, blocks, settle } = section;
+    const settled = settledLines(section);
+    return items.map((item, index) => ({
       kind,
       item,
+      settles: settle && settled.has(item.id) ? settleWords(settle, find) : '',
       opens: blocksBegun(items, blocks, index).map(said).join('; '),
       depth: blocksAround(blocks, item).length,
-    })),
-  );
+    }));
+  });
   const times = lineTimes(timeline);
-  return lines.flatMap(({ kind, item, opens, depth }, place): Cue[] => {
+  return lines.flatMap(({ kind, item, opens, depth, settles }, place): Cue[] => {
     const stretch = times.get(item.id);
     if (!stretch) return [];
     const next = lines[place + 1];
@@ -125,6 +132,7 @@ export function cueSheet(
       opens,
       depth,
       steps: stretch.visits[0]?.bridge?.call ?? '',
+      settles,
       next: next ? titleOf(next.item, find) : null,
     };
     const written = item.kind === 'movement' ? find(item.movementId) : undefined;

@@ -24,7 +24,7 @@ export const SECTION_ORDER: readonly Role[] = ['opening', 'warm-up', 'main', 'co
 
 /** The five empty sections of a new class, with their usual paces. */
 export const emptySections = (): Section[] =>
-  SECTION_ORDER.map((kind) => ({ kind, pace: USUAL_PACE[kind], items: [], blocks: [] }));
+  SECTION_ORDER.map((kind) => ({ kind, pace: USUAL_PACE[kind], items: [], blocks: [], settle: null }));
 
 /** A movement as a new line of a section: its usual count, led the way that section is usually led. */
 export const newMovementItem = (id: string, movement: Movement, section: Role, count?: number): MovementItem => ({

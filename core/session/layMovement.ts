@@ -30,6 +30,8 @@ export interface Lead {
   readonly before: number;
   readonly round: number;
   readonly lower: number;
+  /** Whether it is done to settle another line: then all of it is settling, and none of it is counted as that line's. */
+  readonly settles: boolean;
 }
 
 /** What a laid line leaves behind: how the class stands, and the steps that led into it. */
@@ -117,7 +119,7 @@ export function layMovement(lead: Lead, item: MovementItem, written: Movement): 
     const phases = phasesOf(name, at);
     phases.forEach((phase, index) => {
       clock.segment(phaseSeconds(phase, ratio, pace, clock.sectionTime), {
-        kind,
+        kind: lead.settles ? 'settle' : kind,
         section: lead.section,
         itemId: item.id,
         movementId: movement.id,
@@ -130,7 +132,7 @@ export function layMovement(lead: Lead, item: MovementItem, written: Movement): 
         of: at.of,
         part: name,
         phase: index,
-        completes: completes && index === phases.length - 1,
+        completes: completes && !lead.settles && index === phases.length - 1,
         breath: phase.breath,
         breaths: phaseBreaths(phase, ratio),
         call: name === 'cycle' ? callFor(phase, index, at.repetition ?? 1, at.of ?? 1, item.manner) : phase.call,

@@ -4,6 +4,7 @@ import { Ramp } from '../movement/ramp';
 import { Block, blockFaults, InRounds } from './block';
 import { Pace } from './pace';
 import { SetAside } from './setAside';
+import { SettleRoutine } from './settleRoutine';
 
 const Id = z.string().min(1).max(60);
 
@@ -86,6 +87,8 @@ export const Section = z.object({
   pace: Pace,
   items: z.array(Item).max(200),
   blocks: z.array(Block).max(40).default([]),
+  /** What its lines are settled with; null where nothing is done. */
+  settle: SettleRoutine.nullable().default(null),
 });
 export type Section = z.infer<typeof Section>;
 

@@ -12,6 +12,7 @@ import { AT_EASE, AT_EASE_SEATED, STEPPING } from './atEase';
 import { movementsOf } from './doneAs';
 import type { Segment, Timeline } from './segment';
 import type { Plan } from './session';
+import { doneIn } from './settleItem';
 import type { FindMovement } from './timeline';
 
 /** A stretch of a class in which demand is taken as constant. */
@@ -82,7 +83,7 @@ export function sessionDemand(plan: Pick<Plan, 'sections'>, timeline: Timeline, 
   const done = movementsOf(plan, find);
   let seated = false;
   return timeline.segments.flatMap((segment, index): DemandPiece[] => {
-    const movement = done.get(segment.itemId);
+    const movement = doneIn(segment, done, find);
     if (movement) seated = isSeated(movement);
     const moving = movement && segment.lengthMs > 0 ? movingPieces(segment, index, movement) : null;
     if (moving) return moving;

@@ -6,6 +6,7 @@ import type { Floor } from './layBridge';
 import { type LaidLine, layMovement } from './layMovement';
 import type { Segment, Timeline } from './segment';
 import type { Plan } from './session';
+import { settleItem } from './settleItem';
 import { type Visit, visitsOf } from './visit';
 
 /** A line of the running order that cannot be timed, and where it stands. */
@@ -23,13 +24,14 @@ export type FindMovement = (id: string) => Movement | undefined;
 
 /** The lines of a plan whose movement the repertoire does not hold. */
 export function missingMovements(plan: Plan, find: FindMovement): TimelineProblem[] {
-  return plan.sections.flatMap((section, s) =>
-    section.items.flatMap((item, i) =>
-      item.kind === 'movement' && !find(item.movementId)
-        ? [{ path: ['sections', s, 'items', i, 'movementId'], message: `there is no movement "${item.movementId}"` }]
-        : [],
+  const missing = (movementId: string, ...path: (string | number)[]): TimelineProblem[] =>
+    find(movementId) ? [] : [{ path: [...path, 'movementId'], message: `there is no movement "${movementId}"` }];
+  return plan.sections.flatMap(({ items, settle }, s) => [
+    ...items.flatMap((item, i) =>
+      item.kind === 'movement' ? missing(item.movementId, 'sections', s, 'items', i) : [],
     ),
-  );
+    ...(settle?.lines ?? []).flatMap(({ movementId }, i) => missing(movementId, 'sections', s, 'settle', 'lines', i)),
+  ]);
 }
 
 const isSeated = ({ load }: Pose): boolean => load.seat > 0;
@@ -87,10 +89,36 @@ function layVisit(passage: Passage, { item, before, round, lower, between }: Vis
     const movement = find(item.movementId);
     const pace = plan.sections[section]?.pace;
     if (!movement || !pace) return { floor, bridge: null };
-    return layMovement({ clock, section, pace, ratio: plan.breath, floor, before, round, lower }, item, movement);
+    return layMovement(
+      { clock, section, pace, ratio: plan.breath, floor, before, round, lower, settles: false },
+      item,
+      movement,
+    );
   }
   layPause(passage, item.seconds, { kind: item.kind, itemId: item.id, movementId: null, call: item.note });
   return { floor: atEase(floor.pose), bridge: null };
+}
+
+/** Lays the routine of a section after a line, counted in with it, and answers how it leaves the class standing. */
+function laySettle({ clock, plan, section, find }: Passage, itemId: string, begun: Floor): Floor {
+  const of = plan.sections[section];
+  if (!of) return begun;
+  return (of.settle?.lines ?? []).reduce((floor, line) => {
+    const movement = find(line.movementId);
+    if (!movement) return floor;
+    const lead = {
+      clock,
+      section,
+      pace: of.pace,
+      ratio: plan.breath,
+      floor,
+      before: 0,
+      round: 0,
+      lower: 0,
+      settles: true,
+    };
+    return layMovement(lead, settleItem(itemId, movement, line, of.kind), movement).floor;
+  }, begun);
 }
 
 /**
@@ -110,7 +138,9 @@ export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
       for (const visit of visitsOf(section))
         clock.item(visit.item.id, index, () => {
           const laid = layVisit({ clock, plan, section: index, find }, visit, floor);
-          floor = laid.floor;
+          floor = visit.isSettled
+            ? laySettle({ clock, plan, section: index, find }, visit.item.id, laid.floor)
+            : laid.floor;
           return laid.bridge;
         });
     });

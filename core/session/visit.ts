@@ -15,7 +15,12 @@ export interface Visit {
   readonly lower: number;
   /** What comes before it because of its block: rest between rounds, or taking the chain on the other side. */
   readonly between: { readonly kind: 'round-rest' | 'side-change'; readonly seconds: number } | null;
+  /** Whether it is settled by the routine of its section. */
+  readonly isSettled: boolean;
 }
+
+type Unsettled = Omit<Visit, 'isSettled'>;
+type Rows = Pick<Section, 'items' | 'blocks'> & Partial<Pick<Section, 'settle'>>;
 
 interface Doing {
   readonly lower: number;
@@ -36,19 +41,33 @@ const again = (item: Item): Item =>
 /**
  * The lines of a section in the order in which they are really done, blocks unrolled. Three lines in two rounds are six visits.
  */
-export function visitsOf(section: Pick<Section, 'items' | 'blocks'>): readonly Visit[] {
+export function visitsOf(section: Rows): readonly Visit[] {
   const known = KNOWN.get(section);
   if (known) return known;
-  const visits = unrolled(section);
+  const visits = settled(unrolled(section), section);
   KNOWN.set(section, visits);
   return visits;
 }
 
 const KNOWN = new WeakMap<object, readonly Visit[]>();
 
-function unrolled({ items, blocks }: Pick<Section, 'items' | 'blocks'>): Visit[] {
+/** A block is settled once, after its last line in its last round; a section that is settled at its end, after its last movement. */
+function settled(visits: readonly Unsettled[], { blocks, settle }: Rows): Visit[] {
+  const moves = visits.filter(({ item }) => item.kind === 'movement');
+  const after = new Set(
+    moves.filter((visit, place) => {
+      const next = moves[place + 1];
+      if (!settle || (next && settle.when === 'at-end')) return false;
+      const root = rootOf(blocks, visit.item);
+      return !next || root === null || rootOf(blocks, next.item) !== root;
+    }),
+  );
+  return visits.map((visit) => ({ ...visit, isSettled: after.has(visit) }));
+}
+
+function unrolled({ items, blocks }: Rows): Unsettled[] {
   if (blocks.length === 0) return items.map((item) => ({ item, before: 0, round: 0, lower: 0, between: null }));
-  const visits: Visit[] = [];
+  const visits: Unsettled[] = [];
   const seen = new Map<string, number>();
   let between: Between = null;
 
@@ -97,3 +116,7 @@ function unrolled({ items, blocks }: Pick<Section, 'items' | 'blocks'>): Visit[]
     else for (const item of row) visit(item, { lower: 0, side: null, round: 0 });
   return visits;
 }
+
+/** The lines of a section that its routine settles. */
+export const settledLines = (section: Rows): ReadonlySet<string> =>
+  new Set(visitsOf(section).flatMap(({ item, isSettled }) => (isSettled ? [item.id] : [])));

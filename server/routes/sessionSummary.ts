@@ -1,4 +1,5 @@
 import type { SessionSummary, StoredSession } from '../../core/formats/api';
+import { movementIdsOf } from '../../core/session/settleItem';
 import { type FindMovement, timelineOf } from '../../core/session/timeline';
 
 /** A stored session in short, with its planned length by the engine. */
@@ -16,7 +17,7 @@ export function summaryOf({ session, revision, changedAt }: StoredSession, find:
     family,
     totalMs: answer.ok ? answer.timeline.totalMs : 0,
     lines: items.length,
-    movementIds: [...new Set(items.flatMap((item) => (item.kind === 'movement' ? [item.movementId] : [])))],
+    movementIds: movementIdsOf(session.sections),
     revision,
     changedAt,
   };

@@ -27,7 +27,13 @@ function sizesFor(size: CardSize, lines: number) {
 export function classCard({ session, timeline, cues }: PaperClass, size: CardSize): TDocumentDefinitions {
   const of = sizesFor(size, cues.length);
   const row = (cue: PaperClass['cues'][number]): Content[] => {
-    const second = [cue.opens, cue.sides, cue.calls.map(({ call }) => call).join(' / '), cue.note]
+    const second = [
+      cue.opens,
+      cue.sides,
+      cue.calls.map(({ call }) => call).join(' / '),
+      cue.settles && `then ${cue.settles}`,
+      cue.note,
+    ]
       .filter(Boolean)
       .join(' · ');
     return [

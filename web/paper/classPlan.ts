@@ -37,6 +37,7 @@ export function classPlan({ session, timeline, cues, group, place }: PaperClass)
           ...(names === '' ? [] : [said(names, { color: FAINT })]),
           said([cue.count, cue.sides, cue.counting, how, pace].filter(Boolean).join(' · ')),
           ...(cue.steps === '' ? [] : [said(`First: ${cue.steps}`, { color: FAINT })]),
+          ...(cue.settles === '' ? [] : [said(`Then: ${cue.settles}`, { color: FAINT })]),
           ...(cue.note === '' ? [] : [said(cue.note, { italics: false, color: '#85500f' })]),
         ],
       },

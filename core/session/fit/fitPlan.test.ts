@@ -123,7 +123,13 @@ test('the seconds of a line, for any count and pace, are what laying it out says
     for (const pace of [4, 6.5, 9])
       for (const count of [2, 6, 11]) {
         const sections: Plan['sections'] = [
-          { kind: 'main', pace: { from: pace, to: pace, easing: 0 }, items: [{ ...item, count }], blocks: [] },
+          {
+            kind: 'main',
+            pace: { from: pace, to: pace, easing: 0 },
+            items: [{ ...item, count }],
+            blocks: [],
+            settle: null,
+          },
         ];
         const laid = timelineOf({ slotMinutes: 20, breath, sections }, asked.find);
         if (!laid.ok) throw new Error('known movements');

@@ -49,6 +49,7 @@ export function lineSeconds(item: MovementItem, movement: Movement, breath: Plan
         pace: { from: pace, to: pace, easing: 0 },
         items: [{ ...item, block: null, count, pace: null }],
         blocks: [],
+        settle: null,
       },
     ];
     const answer = timelineOf({ slotMinutes: 60, breath, sections }, () => movement);

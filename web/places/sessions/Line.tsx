@@ -40,6 +40,8 @@ interface Props {
   readonly onChoose: (itemId: string) => void;
   /** The steps into it; null where there are none. */
   readonly steps: string | null;
+  /** What it is settled with; null where it is not. */
+  readonly settles: string | null;
 }
 
 const RAMP_WORDS = { sink: 'lower', range: 'wider', hands: 'hands higher', tempo: 'quicker' } as const;
@@ -70,10 +72,12 @@ const MovementBody = memo(function MovementBody({
   item,
   movement,
   steps,
+  settles,
 }: {
   readonly item: MovementItem;
   readonly movement: Movement | undefined;
   readonly steps: string | null;
+  readonly settles: string | null;
 }) {
   if (!movement)
     return <p className="line-gone">“{item.movementId}” is not in the repertoire; it takes no time here.</p>;
@@ -85,7 +89,9 @@ const MovementBody = memo(function MovementBody({
           {movement.names.chinese[0]}
         </span>
       </p>
-      <p className="line-notes">{[...sideNotes(item, movement), ...(steps === null ? [] : [steps])].join(' · ')}</p>
+      <p className="line-notes">
+        {[...sideNotes(item, movement), steps, settles && `then ${settles}`].filter(Boolean).join(' · ')}
+      </p>
     </>
   );
 });
@@ -124,6 +130,7 @@ export const Line = memo(function Line({
   total,
   onChoose,
   steps,
+  settles,
 }: Props) {
   const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
     id: item.id,
@@ -161,7 +168,7 @@ export const Line = memo(function Line({
       <div className="line-feet">{moment && <Picture pose={moment.pose} posture={moment.posture} />}</div>
       <div className="line-body">
         {item.kind === 'movement' ? (
-          <MovementBody item={item} movement={movement} steps={steps} />
+          <MovementBody item={item} movement={movement} steps={steps} settles={settles} />
         ) : (
           <p className="line-name">
             <span className="name">{item.kind === 'rest' ? 'Rest' : 'Talk'}</span>

@@ -6,7 +6,9 @@ import { totalCount } from '../../../core/session/countWords';
 import { type LineTime, lineTimes, segmentsOf } from '../../../core/session/lineTimes';
 import type { Timeline } from '../../../core/session/segment';
 import type { Item, Section, Session } from '../../../core/session/session';
+import { settleName } from '../../../core/session/settleItem';
 import { SECTION_SHARES } from '../../../core/session/thresholds';
+import { settledLines } from '../../../core/session/visit';
 import type { Repertoire } from '../../app/repertoire';
 import { clockAt, minutes, sectionWord } from '../../app/words';
 import { AddLine } from './AddLine';
@@ -16,6 +18,7 @@ import { Line } from './Line';
 import { linesWithin } from './linesWithin';
 import { PaceButton } from './PaceButton';
 import { PutIn } from './PutIn';
+import { SettleButton } from './SettleButton';
 import type { Chosen } from './useChosen';
 
 interface Props {
@@ -63,6 +66,8 @@ export function SectionPassage({
     const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
     return movement ? totalCount(movement, section, item.id) : 0;
   };
+  const settled = settledLines(section);
+  const settling = section.settle && settleName(section.settle, repertoire.find);
   const word = sectionWord(section.kind);
   const share = Math.round((100 * stretch.lengthMs) / (session.slotMinutes * 60_000));
   const usual = SECTION_SHARES[section.kind];
@@ -79,6 +84,7 @@ export function SectionPassage({
           {share} % of the slot
           {share < usual.least || share > usual.most ? ` (usually ${usual.least} to ${usual.most})` : ''}
         </span>
+        <SettleButton section={index} word={word} settle={section.settle} repertoire={repertoire} />
         <PaceButton index={index} word={word} pace={section.pace} />
       </header>
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
@@ -97,6 +103,7 @@ export function SectionPassage({
                   total={totalOf(item)}
                   onChoose={chosen.toggle}
                   steps={when ? stepsNote(when) : null}
+                  settles={settled.has(item.id) ? settling : null}
                   item={item}
                   startsAt={clockAt(session.startsAt, when?.startMs ?? stretch.startMs)}
                   lengthMs={when?.lengthMs ?? 0}

@@ -13,7 +13,7 @@ const KIND_WORDS: Readonly<Record<MinutesPart['kind'], string>> = {
   'direction-change': 'Changing direction',
   'round-rest': 'Rest between rounds',
   exit: 'Coming out of it',
-  settle: 'Standing still after',
+  settle: 'Settling after',
   rest: 'Rest',
   talk: 'Talk',
 };

@@ -33,6 +33,13 @@ const book = createSlice({
           index === payload.section ? { ...section, pace: payload.pace } : section,
         ),
       },
+    settled: (session, { payload }: PayloadAction<{ section: number; settle: Section['settle'] }>) =>
+      session && {
+        ...session,
+        sections: session.sections.map((section, index) =>
+          index === payload.section ? { ...section, settle: payload.settle } : section,
+        ),
+      },
     lineAdded: (session, { payload }: PayloadAction<{ at: LinePlace; item: Item }>) =>
       session && insertLine(session, payload.at, payload.item),
     lineChanged: (session, { payload }: PayloadAction<{ id: string; item: Item }>) =>
@@ -76,6 +83,7 @@ export const {
   restored,
   headed,
   paced,
+  settled,
   lineAdded,
   lineAltered,
   lineChanged,

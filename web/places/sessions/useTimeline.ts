@@ -12,6 +12,7 @@ export function useTimeline(session: Session, repertoire: Repertoire): Timeline 
       sections: session.sections.map((section) => ({
         ...section,
         items: section.items.filter((item) => item.kind !== 'movement' || repertoire.find(item.movementId)),
+        settle: section.settle?.lines.every(({ movementId }) => repertoire.find(movementId)) ? section.settle : null,
       })),
     };
     const answer = timelineOf(known, repertoire.find);

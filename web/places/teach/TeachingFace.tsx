@@ -5,6 +5,7 @@ import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/re
 import type { Teaching } from '../../../core/record/teaching';
 import { movementsOf } from '../../../core/session/doneAs';
 import { lineTimes, segmentsOf } from '../../../core/session/lineTimes';
+import { doneIn } from '../../../core/session/settleItem';
 import type { Repertoire } from '../../app/repertoire';
 import { useTimeline } from '../sessions/useTimeline';
 import { ClockAgainstPlan } from './ClockAgainstPlan';
@@ -84,7 +85,7 @@ export function TeachingFace({ kept, repertoire, onLight }: Props) {
   }
 
   const { segment } = moment;
-  const movement = movements.get(segment.itemId);
+  const movement = doneIn(segment, movements, repertoire.find);
   const next = comesNext(timeline, moment.index);
   const breathes = segment.breaths !== null;
   const line = lineTimes(timeline).get(segment.itemId);
