@@ -26,7 +26,7 @@ export function InMyWords({ movement, secondsOf }: Props) {
   const [isOpen, setIsOpen] = useState(false);
   return (
     <>
-      <Button size="small" className="wording-open" onClick={() => setIsOpen(true)}>
+      <Button size="small" onClick={() => setIsOpen(true)}>
         Say it my way
       </Button>
       {isOpen && (

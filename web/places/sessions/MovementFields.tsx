@@ -1,4 +1,5 @@
-import { Checkbox, Segmented } from 'antd';
+import { nanoid } from '@reduxjs/toolkit';
+import { Button, Checkbox, Segmented } from 'antd';
 import { memo, useCallback, useMemo } from 'react';
 import { Link } from 'react-router';
 import { postureWords } from '../../../core/body/postureWords';
@@ -12,11 +13,12 @@ import { doneAs } from '../../../core/session/doneAs';
 import { lineTimes, segmentsOf } from '../../../core/session/lineTimes';
 import type { Timeline } from '../../../core/session/segment';
 import type { MovementItem } from '../../../core/session/session';
+import { stepLines, stepsBlock } from '../../../core/session/teachSteps';
 import { useAppDispatch } from '../../app/store';
 import { Footprints } from '../../drawing/Footprints';
 import { InMyWords, type SecondsOf } from '../repertoire/InMyWords';
 import { ChoiceField } from './ChoiceField';
-import { lineAltered } from './draft';
+import { lineAltered, lineInSteps } from './draft';
 import { GrowthFields } from './GrowthFields';
 import { OWN_PACE, ROUND_REST, ROUNDS, STILL_AFTER } from './lineNumbers';
 import { NumberField } from './NumberField';
@@ -49,6 +51,10 @@ export function MovementFields({ item, movement, timeline, block }: Props) {
   const { id } = item;
   // The same as long as the line is: only the fields whose own value has changed are drawn anew.
   const change: Change = useCallback((to) => dispatch(lineAltered({ id, to })), [dispatch, id]);
+  const inSteps = () => {
+    const lines = stepLines(item, movement, () => nanoid(8));
+    dispatch(lineInSteps({ id, lines, block: stepsBlock(movement, nanoid(8)) }));
+  };
   const { sides } = movement.laterality;
   const written = writtenSide(movement);
   const times = lineTimes(timeline).get(id);
@@ -69,7 +75,14 @@ export function MovementFields({ item, movement, timeline, block }: Props) {
         <Link to={`/repertoire/${movement.id}`}>{usualName(movement)}</Link>
       </h2>
       <Strip done={doneAs(movement, item)} side={written === null ? null : firstSide(written, item.sides)} />
-      <InMyWords movement={movement} secondsOf={secondsOf} />
+      <div className="panel-acts">
+        <InMyWords movement={movement} secondsOf={secondsOf} />
+        {movement.layers.length > 0 && item.layer === null && (
+          <Button size="small" onClick={inSteps} title={movement.layers.map(({ name }) => name).join(', ')}>
+            Teach it in {movement.layers.length} steps
+          </Button>
+        )}
+      </div>
       <div className="panel-fields">
         <WayFields
           variant={item.variant}

@@ -88,6 +88,7 @@ export const {
   lineAltered,
   lineChanged,
   lineDoubled,
+  lineInSteps,
   lineMoved,
   lineNoted,
   lineRemoved,

@@ -12,6 +12,7 @@ import {
 import { changeLine, type LinePlace } from '../../../core/session/editPlan';
 import type { LineSet } from '../../../core/session/lineSet';
 import type { MovementItem, Session } from '../../../core/session/session';
+import { lineReplaced } from '../../../core/session/teachSteps';
 
 type Open = Session | null;
 type Ids = readonly string[];
@@ -24,6 +25,10 @@ export const lineReducers = {
     changeLine(session, payload.id, (item) => (item.kind === 'movement' ? { ...item, ...payload.to } : item)),
   lineNoted: (session: Open, { payload }: PayloadAction<{ id: string; note: string }>) =>
     session && changeLine(session, payload.id, (item) => ({ ...item, note: payload.note })),
+  lineInSteps: (
+    session: Open,
+    { payload }: PayloadAction<{ id: string; lines: readonly MovementItem[]; block: Block }>,
+  ) => session && lineReplaced(session, payload.id, payload.lines, payload.block),
   linesGrouped: (session: Open, { payload }: PayloadAction<{ ids: Ids; block: Block }>) =>
     session && groupLines(session, new Set(payload.ids), payload.block),
   linesShifted: (session: Open, { payload }: PayloadAction<{ ids: Ids; direction: 1 | -1 }>) =>
