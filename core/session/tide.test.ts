@@ -1,4 +1,5 @@
 import { bench, classWith, line } from '../testing/cleanClass';
+import { findingsOf } from './findings/judge';
 import { judgedOf } from './findings/judged';
 import { sessionStrain } from './sessionStrain';
 import { tideOf, worstCourses } from './tide';
@@ -43,4 +44,37 @@ test('an empty class has no tide', () => {
   const plan = { ...empty, sections: empty.sections.map((section) => ({ ...section, items: [] })) };
   const judged = judgedOf(plan, bench());
   expect(judged && tideOf(judged).seconds).toEqual([]);
+});
+
+test('what is offered beside a line makes a band around its course, and the hardest of it is judged', () => {
+  const ways = (more: Record<string, unknown>) => {
+    const answer = judgedOf(classWith({ main: [line('squat', 60, more)] }), bench({ strength: 'gentle' }));
+    if (!answer) throw new Error('a class of known movements');
+    return answer;
+  };
+  const thighs = (judged: ReturnType<typeof ways>) => {
+    const course = worstCourses(tideOf(judged)).find(({ region }) => region === 'thighs');
+    if (!course) throw new Error('thighs are a region');
+    return course;
+  };
+  const [easy, deep] = [thighs(ways({})), thighs(ways({ variant: 'deep' }))];
+  expect(easy.band).toBeNull();
+  expect(deep.peak).toBeGreaterThan(easy.peak);
+
+  const offered = ways({ offers: ['deep'] });
+  const course = thighs(offered);
+  // The time is one for all, so the course of those who go deep is that of a class that is led so.
+  expect(course.percent).toEqual(easy.percent);
+  expect(course.band?.least).toEqual(easy.percent);
+  expect(course.band?.most).toEqual(deep.percent);
+  // Led deep with the easier way offered, it is the same band.
+  expect(thighs(ways({ variant: 'deep', offers: [''] })).band).toEqual(course.band);
+
+  const strained = (judged: ReturnType<typeof ways>) =>
+    findingsOf(judged).find(({ code, what }) => code === 'strained' && /thighs/i.test(what));
+  const [led, beside] = [strained(ways({ variant: 'deep' })), strained(offered)];
+  expect(led?.amount).toBeGreaterThan(100);
+  expect(beside?.amount).toBe(led?.amount);
+  expect(beside?.why[0]).toMatch(/^\d+ to \d+ %, by the way each person takes/);
+  expect(led?.why[0]).not.toMatch(/by the way each person/);
 });

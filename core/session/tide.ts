@@ -13,6 +13,8 @@ export interface TideCourse {
   readonly side: Side | null;
   readonly percent: readonly number[];
   readonly peak: number;
+  /** From those who have it easiest to those who have it hardest; null where one way is offered to all. */
+  readonly band: { readonly least: readonly number[]; readonly most: readonly number[] } | null;
 }
 
 /** A class over time, looked at in equal steps, for drawing. */
@@ -28,7 +30,7 @@ export interface Tide {
 /** How many looks are taken: more than a screen has room for says nothing more. */
 const LOOKS = 240;
 
-type Asked = Pick<Judged, 'plan' | 'timeline' | 'pieces' | 'strength'>;
+type Asked = Pick<Judged, 'plan' | 'timeline' | 'pieces' | 'otherWays' | 'strength'>;
 
 /** How much each channel is strained at the end of each piece, percent of the group's ceiling, the worse compartment. */
 function percentOf(pieces: Asked['pieces'], strength: Asked['strength']): Float64Array[] {
@@ -52,8 +54,16 @@ function percentOf(pieces: Asked['pieces'], strength: Asked['strength']): Float6
   return rows;
 }
 
+function bandOf(ways: readonly (readonly number[])[]): TideCourse['band'] {
+  const at = (look: number) => ways.map((way) => way[look] ?? 0);
+  const looks = ways[0] ?? [];
+  const least = looks.map((_, look) => Math.min(...at(look)));
+  const most = looks.map((_, look) => Math.max(...at(look)));
+  return most.some((percent, look) => percent > (least[look] ?? 0) + 0.5) ? { least, most } : null;
+}
+
 /** How strain, pace and stance height go over a class. Empty for one that takes no time. */
-export function tideOf({ plan, timeline, pieces, strength }: Asked): Tide {
+export function tideOf({ plan, timeline, pieces, otherWays, strength }: Asked): Tide {
   const whole = timeline.totalMs / 1000;
   const step = whole / LOOKS;
   const seconds = Array.from({ length: whole > 0 ? LOOKS + 1 : 0 }, (_, look) => look * step);
@@ -64,9 +74,7 @@ export function tideOf({ plan, timeline, pieces, strength }: Asked): Tide {
     while (place + 1 < pieces.length && (pieces[place + 1]?.startMs ?? 0) <= at) place += 1;
     places.push(place);
   }
-  const percents = percentOf(pieces, strength);
-  const course = (channel: number): number[] => {
-    const percent = percents[channel] as Float64Array;
+  const course = (percent: Float64Array): number[] => {
     // Between two looks the highest counts, so that a short peak is not missed.
     return places.map((place, look) => {
       let most = 0;
@@ -74,11 +82,13 @@ export function tideOf({ plan, timeline, pieces, strength }: Asked): Tide {
       return places[look - 1] === place ? (percent[place] as number) : most;
     });
   };
+  // All ways keep one time, so that their pieces begin alike.
+  const ways = [pieces, ...otherWays].map((way) => percentOf(way, strength));
   return {
     seconds,
     courses: CHANNELS.map(({ region, side }, channel) => {
-      const percent = course(channel);
-      return { region, side, percent, peak: Math.max(0, ...percent) };
+      const [percent = [], ...others] = ways.map((way) => course(way[channel] as Float64Array));
+      return { region, side, percent, peak: Math.max(0, ...percent), band: bandOf([percent, ...others]) };
     }),
     pace: seconds.map((at) => {
       const index = timeline.sections.findLastIndex(({ startMs, lengthMs }) => lengthMs > 0 && startMs <= at * 1000);

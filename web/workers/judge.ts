@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import equal from 'fast-deep-equal';
 import type { Movement } from '../../core/movement/movement';
 import type { Asked, Bench, Finding } from '../../core/session/findings/finding';
 import { findingsOf, PATIENT_CHECKS } from '../../core/session/findings/judge';
@@ -16,7 +17,13 @@ const benchFor = (asked: Asked): Bench => ({ ...asked, find: (id) => known.get(i
 const judge = {
   /** The movements a class may name, and the ids of those that are offered. Sent again when the repertoire changes. */
   learn(movements: readonly Movement[], shown: ReadonlySet<string>): void {
-    known = new Map(movements.map((movement) => [movement.id, known.get(movement.id) ?? movement]));
+    // One that is the same stays the same object, so that what is known of it stays known; its calls may have changed.
+    known = new Map(
+      movements.map((movement) => {
+        const before = known.get(movement.id);
+        return [movement.id, before && equal(before, movement) ? before : movement];
+      }),
+    );
     offered = [...known.values()].filter(({ id }) => shown.has(id));
   },
   /** @param standing keys of what was found before */

@@ -55,6 +55,8 @@ export interface Judged extends Bench {
   readonly plan: Plan;
   readonly timeline: Timeline;
   readonly pieces: readonly DemandPiece[];
+  /** The same for those who take what is offered beside it, one list for each way; none where nothing is offered. */
+  readonly otherWays: readonly (readonly DemandPiece[])[];
   /** The movement of each line as it is done there. */
   readonly movements: ReadonlyMap<string, Movement>;
   /** Keys of what was found before: those are only gone when they are better by a twentieth. */

@@ -1,4 +1,5 @@
 import { movementsOf } from '../doneAs';
+import { offeredWays } from '../offeredWays';
 import type { PlanEdit } from '../planEdit';
 import { applyEdits } from '../planEdit';
 import type { Plan } from '../session';
@@ -18,6 +19,7 @@ export function judgedOf(plan: Plan, bench: Bench, standing: ReadonlySet<string>
     plan,
     timeline,
     pieces: sessionDemand(plan, timeline, bench.find),
+    otherWays: offeredWays(plan).map((other) => sessionDemand(other, timeline, bench.find)),
     movements: movementsOf(plan, bench.find),
     standing,
   };

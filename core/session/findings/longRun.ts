@@ -16,11 +16,14 @@ export function longRun(
   const look = (judged: Judged): Finding[] => {
     const { warn, stop } = limitsFor(judged.strength);
     // The longest come first: of each line the longest is said.
-    const runs = runsOf(judged.pieces, kind);
+    // Whoever takes the harder of the ways that are offered should be well too.
+    const runs = [judged.pieces, ...judged.otherWays]
+      .flatMap((pieces, way) => runsOf(pieces, kind).map((run) => ({ ...run, isOffered: way > 0 })))
+      .toSorted((a, b) => b.seconds - a.seconds);
     return runs
       .filter(({ itemId }, place) => runs.findIndex((one) => one.itemId === itemId) === place)
       .slice(0, 3)
-      .flatMap(({ seconds, startMs, itemId }) => {
+      .flatMap(({ seconds, startMs, itemId, isOffered }) => {
         const key = `${code} ${itemId}`;
         const weighed = weigh(judged, key, seconds, { limit: warn, grave: stop });
         if (!weighed) return [];
@@ -32,7 +35,11 @@ export function longRun(
             itemId,
             atMs: startMs,
             what: `${words(Math.round(seconds))}, from ${nameOf(judged, itemId)} on.`,
-            why: [`${Math.round(seconds)} s without a break; ${warn} s is said, ${stop} s is too long.`, help],
+            why: [
+              `${Math.round(seconds)} s without a break; ${warn} s is said, ${stop} s is too long.`,
+              ...(isOffered ? ['So for those who take what is offered beside the way it is led.'] : []),
+              help,
+            ],
           },
         ];
       });

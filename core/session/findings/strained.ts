@@ -10,8 +10,27 @@ import { weigh } from './weigh';
 /** A region is said once, with the line it mostly comes from: what is left when that is mended is another finding. */
 const keyOf = ({ region, parts }: RegionStrain) => `strained ${region} ${parts[0]?.itemId ?? ''}`;
 
+interface Band {
+  /** Of those who have it hardest. */
+  readonly strain: RegionStrain;
+  /** Percent of the ceiling for those who have it easiest; the same where nothing is offered. */
+  readonly least: number;
+}
+
+/** The strain of every region as a band: each person takes one of the ways that are offered, and the hardest of them counts. */
+function bandsOf({ pieces, otherWays, strength }: Judged): Band[] {
+  const [led = [], ...others] = [pieces, ...otherWays].map((way) => sessionStrain(way, strength));
+  return led.map((strain, region) => {
+    const all = [strain, ...others.flatMap((way) => way[region] ?? [])];
+    return {
+      strain: all.reduce((hardest, one) => (one.percent > hardest.percent ? one : hardest)),
+      least: Math.min(...all.map(({ percent }) => percent)),
+    };
+  });
+}
+
 const look = (judged: Judged): Finding[] =>
-  sessionStrain(judged.pieces, judged.strength).flatMap((strain) => {
+  bandsOf(judged).flatMap(({ strain, least }) => {
     const key = keyOf(strain);
     const weighed = weigh(judged, key, strain.percent, { limit: THRESHOLDS.strainWarn, grave: THRESHOLDS.strainStop });
     if (!weighed) return [];
@@ -25,6 +44,11 @@ const look = (judged: Judged): Finding[] =>
         atMs: strain.atMs,
         what: `${words.charAt(0).toUpperCase()}${words.slice(1)}.`,
         why: [
+          ...(least < strain.percent - 1
+            ? [
+                `${Math.round(least)} to ${Math.round(strain.percent)} %, by the way each person takes of those that are offered.`,
+              ]
+            : []),
           strain.compartment === 'fast' ? 'It tires within a minute or two.' : 'It adds up over a quarter of an hour.',
           'An index, not a measurement. A rest, a loosening or a higher stance before it brings it down.',
         ],
@@ -34,8 +58,8 @@ const look = (judged: Judged): Finding[] =>
 
 /** The lines that make up most of a region's worst moment. */
 function mostOf(judged: Judged, finding: Finding): string[] {
-  const strain = sessionStrain(judged.pieces, judged.strength).find((one) => keyOf(one) === finding.key);
-  return (strain?.parts ?? []).slice(0, 3).map(({ itemId }) => itemId);
+  const band = bandsOf(judged).find(({ strain }) => keyOf(strain) === finding.key);
+  return (band?.strain.parts ?? []).slice(0, 3).map(({ itemId }) => itemId);
 }
 
 /** A region over the group's ceiling, with the lines it comes from. */

@@ -17,19 +17,36 @@ export const STROKES = [
 
 export const courseName = ({ region, side }: TideCourse): string => `${side ?? ''} ${regionWord(region)}`.trim();
 
+/** The highest a course goes, for those who have it hardest. */
+export const hardestOf = ({ peak, band }: TideCourse): number => Math.max(peak, ...(band?.most ?? []));
+
 /** The lines of the tide: strain by region, the breath pace as a thin line, bent knees as a shade hanging from the top. */
 export function tideLines(tide: Tide, courses: readonly TideCourse[]): ChartDataset<'line', Point[]>[] {
   const of = (values: readonly number[]) => tide.seconds.map((x, look) => ({ x, y: values[look] ?? 0 }));
   return [
-    ...courses.map((course, index): ChartDataset<'line', Point[]> => {
+    ...courses.flatMap((course, index): ChartDataset<'line', Point[]>[] => {
       const stroke = STROKES[index % STROKES.length] ?? STROKES[0];
-      return {
+      const colour = colourOf(stroke.colour);
+      const line: ChartDataset<'line', Point[]> = {
         label: courseName(course),
         data: of(course.percent),
-        borderColor: colourOf(stroke.colour),
+        borderColor: colour,
         borderDash: [...stroke.dash],
         yAxisID: 'percent',
       };
+      if (!course.band) return [line];
+      const edge = { borderWidth: 0, yAxisID: 'percent' };
+      return [
+        line,
+        { ...edge, label: `${courseName(course)}, easiest`, data: of(course.band.least) },
+        {
+          ...edge,
+          label: `${courseName(course)}, hardest`,
+          data: of(course.band.most),
+          backgroundColor: `${colour}30`,
+          fill: '-1',
+        },
+      ];
     }),
     { label: 'pace', data: of(tide.pace), borderColor: colourOf('amber'), borderWidth: 1.5, yAxisID: 'pace' },
     {
@@ -71,7 +88,7 @@ export function tideAxes(courses: readonly TideCourse[], whole: number): NonNull
         scale.width = 0;
       },
       min: 0,
-      max: Math.max(130, ...courses.map(({ peak }) => Math.ceil(peak / 10) * 10)),
+      max: Math.max(130, ...courses.map((course) => Math.ceil(hardestOf(course) / 10) * 10)),
       ticks: {
         ...ticks,
         stepSize: 50,

@@ -10,7 +10,7 @@ import type { Repertoire } from '../../app/repertoire';
 import { useLight } from '../../app/shell/LightContext';
 import { breathsPerMinute, clockAt } from '../../app/words';
 import { regionWord } from '../../drawing/regionWord';
-import { courseName, STROKES } from '../../drawing/tide/tideData';
+import { courseName, hardestOf, STROKES } from '../../drawing/tide/tideData';
 import { focusLine } from './lineFocus';
 import './tide.css';
 
@@ -44,6 +44,12 @@ const DRAWN = 3;
 function coursesShown(tide: Tide, region: Region | null): TideCourse[] {
   if (region !== null) return tide.courses.filter((course) => course.region === region);
   return worstCourses(tide).slice(0, DRAWN);
+}
+
+/** What a region is at, at one look: from the easiest to the hardest of the ways that are offered. */
+function percentAt({ percent, band }: TideCourse, look: number): string {
+  const [least, most] = [band?.least[look] ?? 0, band?.most[look] ?? 0];
+  return most - least < 1 ? `${Math.round(percent[look] ?? 0)}` : `${Math.round(least)} to ${Math.round(most)}`;
 }
 
 /** The tide of a class: what it asks over time, on the same axis as the slot; pointing at it finds the line. */
@@ -105,7 +111,7 @@ export function TidePanel({ session, timeline, repertoire, tide, strength, inHan
               </svg>
               {courseName(course)}{' '}
               <span className="number">
-                {look >= 0 ? Math.round(course.percent[look] ?? 0) : `to ${Math.round(course.peak)}`} %
+                {look >= 0 ? percentAt(course, look) : `to ${Math.round(hardestOf(course))}`} %
               </span>
             </li>
           ))}
