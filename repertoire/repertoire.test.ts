@@ -3,11 +3,14 @@ import { footworkFindings } from '../core/movement/footwork';
 import { footworkWords } from '../core/movement/footworkWords';
 import { Role, variantOf } from '../core/movement/movement';
 import { phasesFor, writtenSide } from '../core/movement/cycleFor';
+import { betweenSides } from '../core/movement/knownWalk';
 import { walkForm } from '../core/movement/walkForm';
 import { displacement } from '../core/movement/stride';
 import { walkMovement } from '../core/movement/walkMovement';
 import { skeletonOf } from '../core/body/skeleton';
+import { bridgeInto } from '../core/session/bridgeInto';
 import { checkMovement } from '../core/session/checkMovement';
+import { sideChange } from '../core/session/layBridge';
 import { timedAtPace } from '../core/session/trackAtPace';
 import { readForms, readRepertoire } from '../server/repertoire';
 
@@ -40,6 +43,25 @@ describe('the repertoire as a whole', () => {
   test('every movement can be done in an easier way', () => {
     const without = movements.filter(({ variants }) => !variants.some(({ kind }) => kind !== 'harder'));
     expect(without.map(({ id }) => id)).toEqual([]);
+  });
+
+  test('from one side of a movement to the other there is a way, and it is the mirror image of the way back', () => {
+    for (const movement of movements) {
+      const { sides, directions } = movement.laterality;
+      if (sides.kind !== 'each-side' || movement.parts.between) continue;
+      const direction = directions.kind === 'both' ? ('first' as const) : null;
+      const [there, back] = ([['left', 'right'] as const, ['right', 'left'] as const]).map(([from, to]) => {
+        const between = betweenSides(movement, direction, from, to);
+        expect([movement.id, between && bridgeInto(between.ends, between.begins)]).not.toEqual([movement.id, 'missing']);
+        return between && sideChange(between.ends, between.begins);
+      });
+      expect([movement.id, there?.seconds]).toEqual([movement.id, back?.seconds]);
+      // Where both feet bear alike nothing tells the sides apart, and the left steps first as is the custom.
+      const { left, right } = betweenSides(movement, direction, 'left', 'right')?.ends.load ?? { left: 0, right: 0 };
+      if (left === right) continue;
+      const swapped = back?.call.replaceAll(/left|right/g, (side) => (side === 'left' ? 'right' : 'left'));
+      expect([movement.id, there?.call]).toEqual([movement.id, swapped]);
+    }
   });
 
   test('a variant on a chair leaves no foot off the floor that bears, and is seated throughout', () => {

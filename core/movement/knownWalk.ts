@@ -33,11 +33,27 @@ function mirrored(pose: Pose): Pose {
   return made;
 }
 
+const onSide = (movement: Movement, pose: Pose, side: Side | null): Pose =>
+  side === null || side === writtenSide(movement) ? pose : mirrored(pose);
+
+/** How a movement's cycle leaves the class standing on one side, and how it begins on another, each in its own middle. */
+export function betweenSides(
+  movement: Movement,
+  direction: Pass['direction'],
+  from: Side | null,
+  to: Side | null,
+): { readonly ends: Pose; readonly begins: Pose } | null {
+  const cycle = knownWalk(movement, direction).filter(({ part }) => part === 'cycle');
+  const [first, last] = [cycle[0], cycle.at(-1)];
+  if (!first || !last) return null;
+  return { ends: onSide(movement, last.stride.to, from), begins: onSide(movement, first.stride.from, to) };
+}
+
 /** The pose a movement begins in when it is done on `side`, standing in its own middle. */
 export function firstPose(movement: Movement, side: Side | null, direction: Pass['direction']): Pose | null {
   const first = knownWalk(movement, direction)[0];
   if (!first) return null;
-  return side === null || side === writtenSide(movement) ? first.stride.from : mirrored(first.stride.from);
+  return onSide(movement, first.stride.from, side);
 }
 
 /** The pose a movement ends in after its last repetition on `side` and its exit. */

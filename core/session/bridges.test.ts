@@ -1,3 +1,4 @@
+import type { Movement } from '../movement/movement';
 import { constant, inBreath, laid, line, movement, outBreath, plan } from '../testing/sample';
 import { newPause } from './defaults';
 import { halvesBefore } from './layBridge';
@@ -72,4 +73,33 @@ describe('the steps between two lines', () => {
 test('halves before a natural breath have no side to keep', () => {
   expect(halvesBefore(3, 'natural', 'x').map(({ breath }) => breath)).toEqual(['natural', 'natural', 'natural']);
   expect(halvesBefore(3, 'out', 'x').map(({ breath }) => breath)).toEqual(['in', 'out', 'in']);
+});
+
+describe('changing sides within a line', () => {
+  const bow = movement({
+    id: 'bow',
+    names: { english: ['bow'] },
+    laterality: { sides: { kind: 'each-side', first: 'left' } },
+    start: { stance: 'bow', side: 'left', load: { left: 70, right: 30 }, sink: 40, arms: 'hanging' },
+    parts: { cycle: [inBreath, outBreath] },
+  });
+  const changes = (of: Movement, more: Record<string, unknown> = {}) =>
+    laid(plan([line({ id: 'a', movementId: of.id, count: 2, manner: 'quiet', ...more })], constant(6)), of)
+      .segments.filter(({ kind }) => kind === 'side-change')
+      .map(({ lengthMs, call, side }) => [side, lengthMs, call]);
+
+  test('takes the steps from one bow to the other, a second and a half for each of four, and says them', () => {
+    expect(changes(bow)).toEqual([
+      ['left', 6000, 'Other side. Weight left, step right, weight right, turn the left foot'],
+    ]);
+  });
+  test('takes as long the other way round, with left and right changed', () => {
+    expect(changes(bow, { sides: 'right-first' })).toEqual([
+      ['right', 6000, 'Other side. Weight right, step left, weight left, turn the right foot'],
+    ]);
+  });
+  test('takes the arms four seconds where the feet stand already', () => {
+    const wide = movement({ ...horse, laterality: { sides: { kind: 'each-side', first: 'left' } } });
+    expect(changes(wide)).toEqual([['left', 4000, 'Other side']]);
+  });
 });

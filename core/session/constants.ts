@@ -6,7 +6,7 @@ export const WORDS_PER_SECOND = 2.5;
 export const NAMING_PAUSE = 2;
 /** Looking round the room after showing, before the class joins in. */
 export const SHOWING_PAUSE = 3;
-/** Coming back to the middle and setting up the other side. */
+/** Coming back to the middle and setting up the arms for the other side; steps that take longer count instead. */
 export const SIDE_CHANGE = 4;
 /** Stopping a circle and starting it the other way. */
 export const DIRECTION_CHANGE = 2;

@@ -2,7 +2,7 @@ import type { Pose } from '../body/pose';
 import { bridgeCall, bridgeHalves } from '../movement/bridgeWords';
 import type { Breath, Phase } from '../movement/phase';
 import { bridgeInto } from './bridgeInto';
-import { FREE_STEP } from './constants';
+import { FREE_STEP, SIDE_CHANGE } from './constants';
 import type { LaidBridge } from './segment';
 import type { HandBridge } from './session';
 
@@ -29,6 +29,16 @@ export function halvesBefore(halves: number, next: Breath, call: string): Phase[
   if (!isCounted(next)) return Array.from({ length: halves }, () => half('natural', call));
   const other = next === 'in' ? 'out' : 'in';
   return Array.from({ length: halves }, (_, index) => half((halves - index) % 2 === 1 ? other : next, call));
+}
+
+/**
+ * Changing sides within a movement: the steps from where it ends on one to where it begins on the other, taken freely, or as
+ * long as it takes to set up the arms where the feet stand already.
+ */
+export function sideChange(ends: Pose, begins: Pose): { readonly seconds: number; readonly call: string } {
+  const way = bridgeInto(ends, begins);
+  if (way === 'none' || way === 'missing') return { seconds: SIDE_CHANGE, call: 'Other side' };
+  return { seconds: Math.max(SIDE_CHANGE, way.actions.length * FREE_STEP), call: `Other side. ${bridgeCall(way)}` };
 }
 
 /** The steps into a line: by the breath as phases, or free as seconds; null where there are none. */

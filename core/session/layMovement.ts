@@ -1,7 +1,7 @@
 import { otherSide, type Side } from '../body/side';
 import { cycleAmount } from '../movement/cycleAmount';
 import { knownPhases } from '../movement/knownPhases';
-import { firstPose, lastPose } from '../movement/knownWalk';
+import { betweenSides, firstPose, lastPose } from '../movement/knownWalk';
 import { loweredMovement } from '../movement/loweredMovement';
 import { type Movement, usualName } from '../movement/movement';
 import type { PartName } from '../movement/parts';
@@ -12,7 +12,7 @@ import { callFor } from './calls';
 import type { TimelineClock } from './clock';
 import { DIRECTION_CHANGE, SIDE_CHANGE } from './constants';
 import { doneAs } from './doneAs';
-import { type Floor, stepsInto } from './layBridge';
+import { type Floor, sideChange, stepsInto } from './layBridge';
 import type { Pace } from './pace';
 import { type BreathRatio, phaseBreaths, phaseSeconds } from './phaseSeconds';
 import type { LaidBridge, Segment, SegmentKind } from './segment';
@@ -178,14 +178,15 @@ export function layMovement(lead: Lead, item: MovementItem, written: Movement): 
 
   const change = (from: Pass, to: Pass, at: At) => {
     const turns = from.side === to.side;
-    if (!turns && movement.parts.between) part('side-change', 'between', at);
-    else
-      still(
-        turns ? 'direction-change' : 'side-change',
-        turns ? DIRECTION_CHANGE : SIDE_CHANGE,
-        turns ? 'Other way' : 'Other side',
-        at,
-      );
+    if (turns) still('direction-change', DIRECTION_CHANGE, 'Other way', at);
+    else if (movement.parts.between) part('side-change', 'between', at);
+    else {
+      const between = betweenSides(movementIn(at.round), to.direction, at.side, firstOf(to));
+      const { seconds, call } = between
+        ? sideChange(between.ends, between.begins)
+        : { seconds: SIDE_CHANGE, call: 'Other side' };
+      still('side-change', seconds, call, at);
+    }
   };
 
   for (let round = 1; round <= item.rounds; round += 1) {
