@@ -1,51 +1,14 @@
-import { join } from 'node:path';
-import { emptySections, newMovementItem } from '../core/session/defaults';
-import type { Bench } from '../core/session/findings/finding';
 import { findingsOf } from '../core/session/findings/judge';
-import { judgedOf } from '../core/session/findings/judged';
 import { gapsOf } from '../core/session/findings/unready';
 import { applyEdits } from '../core/session/planEdit';
 import { candidatesFor } from '../core/session/propose/candidates';
 import { leastCover } from '../core/session/propose/leastCover';
 import { proposeCoolDown } from '../core/session/propose/proposeCoolDown';
-import { proposeDraft } from '../core/session/propose/proposeDraft';
 import { needOf, openGaps, proposeWarmUp, warmUpPlace } from '../core/session/propose/proposeWarmUp';
-import type { Wishes } from '../core/session/propose/wishes';
-import type { Plan } from '../core/session/session';
 import { THRESHOLDS } from '../core/session/thresholds';
-import { readForms, readRepertoire } from '../server/repertoire';
+import { bench, classOf, find, forms, judgedFor, wishes } from './proposalBench';
 
-/** What Vesperum proposes from the movements that come along. */
-
-const movements = readRepertoire(import.meta.dirname);
-const byId = new Map(movements.map((movement) => [movement.id, movement]));
-const find = (id: string) => byId.get(id);
-const forms = readForms(join(import.meta.dirname, 'forms'));
-const bench = (more: Partial<Bench> = {}): Bench => ({
-  find,
-  offered: movements,
-  strength: 'steady',
-  pace: { least: 4, most: 9 },
-  known: null,
-  ...more,
-});
-const wishes: Wishes = { recent: new Set(), level: 2 };
-
-/** A class whose main part is these movements, the fewest of each. */
-function classOf(ids: readonly string[], slotMinutes = 60): Plan {
-  const items = ids.map((id, place) => {
-    const movement = find(id);
-    if (!movement) throw new Error(`there is no ${id}`);
-    return { ...newMovementItem(`main-${place}`, movement, 'main', movement.count.least), manner: 'quiet' as const };
-  });
-  const sections = emptySections().map((section) => (section.kind === 'main' ? { ...section, items } : section));
-  return { slotMinutes, breath: { in: 1, out: 1 }, sections };
-}
-const judgedFor = (plan: Plan, of: Bench = bench()) => {
-  const judged = judgedOf(plan, of);
-  if (!judged) throw new Error('a class of known movements');
-  return judged;
-};
+/** The warm-ups and cool-downs that Vesperum proposes from the movements that come along. */
 
 describe.each(forms.map((form) => [form.names.english[0], form] as const))('a warm-up for %s', (_name, form) => {
   const plan = classOf(form.entries.map(({ movementId }) => movementId));
@@ -121,21 +84,3 @@ test('a cool-down lasts, slows down, stands high, looks after what worked, and t
     expect(chosen.length).toBeGreaterThan(2);
   }
 });
-
-const STRENGTHS = ['gentle', 'steady', 'strong'] as const;
-// Every level and length is in `npm run bench`; these are one of each.
-const cells = [
-  [1, 30],
-  [2, 45],
-  [3, 20],
-] as const;
-test.each(cells)('a whole class for level %i in %i minutes fits its slot and has nothing grave in it', (level, slotMinutes) => {
-  const strength = STRENGTHS[level - 1] ?? 'steady';
-  const of = bench({ strength });
-  const { plan, left, reasons } = proposeDraft(of, { aim: 'whole', slotMinutes, wishes: { ...wishes, level } });
-  const grave = findingsOf(judgedFor(plan, of)).filter(({ severity }) => severity !== 'notice');
-  expect(grave.map(({ what }) => what)).toEqual(left);
-  expect(left).toEqual([]);
-  expect(reasons[0]).toMatch(/^The whole body: /);
-  expect(plan.sections.every(({ items }) => items.length > 0)).toBe(true);
-}, 60_000);

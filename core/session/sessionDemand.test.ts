@@ -3,7 +3,7 @@ import { beats, constant, laid, line, movement, natural, phase, plan } from '../
 import { newPause } from './defaults';
 import type { Item } from './session';
 import { sessionDemand } from './sessionDemand';
-import { readinessGaps } from './sessionReadiness';
+import { readinessAfter, readinessGaps } from './sessionReadiness';
 import { runsOf } from './sessionRuns';
 import { sessionSides } from './sessionSides';
 import { sessionStrain } from './sessionStrain';
@@ -150,6 +150,23 @@ test('a warm-up without ankles before heel raises is found, and with them it is 
   expect(gap?.itemId).toBe('h');
   expect(gap?.demand).toBeGreaterThan(gap?.allowed ?? 1);
   expect(gaps([on('w', 'ankles', { count: 64 }), on('h', 'heels', { count: 6 })])).toEqual([]);
+});
+
+test('readiness goes on from where it was: two halves of a class are the whole of it', () => {
+  const pieces = piecesOf([
+    on('w', 'ankles', { count: 64 }),
+    on('h', 'heels', { count: 6 }),
+    on('b', 'sides', { count: 4 }),
+  ]);
+  const whole = readinessAfter(pieces);
+  for (const at of [1, 5, pieces.length - 1]) {
+    const split = readinessAfter(pieces.slice(at), readinessAfter(pieces.slice(0, at)));
+    split.forEach((ready, channel) => {
+      expect(ready).toBeCloseTo(whole[channel] ?? -1, 12);
+    });
+  }
+  expect(Math.max(...whole)).toBeGreaterThan(0.5);
+  expect(readinessAfter([], [0.25]).slice(0, 2)).toEqual([0.25, 0]);
 });
 
 test('how long hands are overhead in one stretch', () => {

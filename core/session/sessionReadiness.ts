@@ -1,6 +1,6 @@
 import type { Region } from '../body/region';
 import { CHANNELS, type ChannelValues, channelZeros } from '../demand/channels';
-import { allowedDemand, keptReady, readied, readiedBy, WORKING } from '../demand/readiness';
+import { allowedDemand, keptReady, readiedBy, WORKING } from '../demand/readiness';
 import type { DemandPiece } from './sessionDemand';
 
 /** More is asked of a region than it has been made ready for. */
@@ -23,14 +23,53 @@ export const LEAST_GAP = 2;
 /** How ready each channel is, 0 to 1, in the order of CHANNELS. */
 export type Readiness = readonly number[];
 
+/** What some pieces leave of any readiness, and what they add to it: channel by channel, for both are the same wherever it begins. */
+interface Warmth {
+  readonly kept: Float64Array;
+  readonly gained: Float64Array;
+}
+
+const KNOWN = new WeakMap<readonly DemandPiece[], Warmth>();
+
+/** Reckoned once for each list of pieces: warm-ups are tried in many combinations of the same lines. */
+function warmthOf(pieces: readonly DemandPiece[]): Warmth {
+  const known = KNOWN.get(pieces);
+  if (known) return known;
+  const kept = new Float64Array(CHANNELS.length).fill(1);
+  const gained = new Float64Array(CHANNELS.length);
+  for (const { seconds, demand, mobilised } of pieces)
+    for (let channel = 0; channel < CHANNELS.length; channel += 1) {
+      const working = (demand.channels[channel] as number) > WORKING;
+      const moved = (mobilised[channel] as number) / (working ? 2 : 1);
+      const left = keptReady(moved, seconds);
+      kept[channel] = (kept[channel] as number) * left;
+      gained[channel] = readiedBy(gained[channel] as number, moved, left);
+    }
+  const warmth = { kept, gained };
+  KNOWN.set(pieces, warmth);
+  return warmth;
+}
+
 /** How ready each channel is after some pieces. */
 export function readinessAfter(pieces: readonly DemandPiece[], from?: Readiness): Readiness {
-  return CHANNELS.map((_, channel) =>
-    pieces.reduce((ready, { seconds, demand, mobilised }) => {
-      const moved = mobilised[channel] ?? 0;
-      return readied(ready, (demand.channels[channel] ?? 0) > WORKING ? moved / 2 : moved, seconds);
-    }, from?.[channel] ?? 0),
-  );
+  const { kept, gained } = warmthOf(pieces);
+  return CHANNELS.map((_, channel) => (gained[channel] as number) + (kept[channel] as number) * (from?.[channel] ?? 0));
+}
+
+const KNOWN_WORKED = new WeakMap<readonly DemandPiece[], readonly number[]>();
+
+/** The channels that some piece asks more of than even a cold body may be asked: no others can have a gap. */
+function workedChannels(pieces: readonly DemandPiece[]): readonly number[] {
+  const known = KNOWN_WORKED.get(pieces);
+  if (known) return known;
+  const most = channelZeros();
+  for (const { demand } of pieces)
+    for (let channel = 0; channel < most.length; channel += 1)
+      if ((demand.channels[channel] as number) > (most[channel] as number))
+        most[channel] = demand.channels[channel] as number;
+  const worked = [...most.keys()].filter((channel) => (most[channel] as number) > allowedDemand(0));
+  KNOWN_WORKED.set(pieces, worked);
+  return worked;
 }
 
 /** A gap that is still open: written on as it goes. */
@@ -99,11 +138,12 @@ export function readinessGaps(pieces: readonly DemandPiece[], from?: Readiness):
     if (!known || known.size < gap.size) found.set(key, gap);
   };
   const warming = new Warming();
+  const channels = workedChannels(pieces);
   for (let place = 0; place < pieces.length; place += 1) {
     const piece = pieces[place] as DemandPiece;
     const { itemId, seconds, demand } = piece;
     warming.begin(piece);
-    for (let channel = 0; channel < CHANNELS.length; channel += 1) {
+    for (const channel of channels) {
       const asked = demand.channels[channel] as number;
       const before = ready[channel] as number;
       const allowed = allowedDemand(before);

@@ -1,0 +1,39 @@
+import { join } from 'node:path';
+import { emptySections, newMovementItem } from '../core/session/defaults';
+import type { Bench } from '../core/session/findings/finding';
+import { judgedOf } from '../core/session/findings/judged';
+import type { Wishes } from '../core/session/propose/wishes';
+import type { Plan } from '../core/session/session';
+import { readForms, readRepertoire } from '../server/repertoire';
+
+/** What tests of proposals are asked with: the movements that come along, and classes made of them. */
+
+export const movements = readRepertoire(import.meta.dirname);
+const byId = new Map(movements.map((movement) => [movement.id, movement]));
+export const find = (id: string) => byId.get(id);
+export const forms = readForms(join(import.meta.dirname, 'forms'));
+export const bench = (more: Partial<Bench> = {}): Bench => ({
+  find,
+  offered: movements,
+  strength: 'steady',
+  pace: { least: 4, most: 9 },
+  known: null,
+  ...more,
+});
+export const wishes: Wishes = { recent: new Set(), level: 2 };
+
+/** A class whose main part is these movements, the fewest of each. */
+export function classOf(ids: readonly string[], slotMinutes = 60): Plan {
+  const items = ids.map((id, place) => {
+    const movement = find(id);
+    if (!movement) throw new Error(`there is no ${id}`);
+    return { ...newMovementItem(`main-${place}`, movement, 'main', movement.count.least), manner: 'quiet' as const };
+  });
+  const sections = emptySections().map((section) => (section.kind === 'main' ? { ...section, items } : section));
+  return { slotMinutes, breath: { in: 1, out: 1 }, sections };
+}
+export const judgedFor = (plan: Plan, of: Bench = bench()) => {
+  const judged = judgedOf(plan, of);
+  if (!judged) throw new Error('a class of known movements');
+  return judged;
+};
