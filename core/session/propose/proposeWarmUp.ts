@@ -67,13 +67,13 @@ export function needOf(plan: Plan, bench: Bench): Need | null {
 }
 
 /** How much stays unready after a warm-up that one could close, index-seconds; 0 where no gap is worth saying. */
-export function openGaps({ before, later, beyond }: Need, chosen: readonly Candidate[]): number {
+export const openGaps = (need: Need, chosen: readonly Candidate[]): number =>
+  gapsLeft(need, chosen, THRESHOLDS.readinessGap * SPARE).reduce((sum, { size }) => sum + size, 0);
+
+/** The gaps that stay after a warm-up that one could close, from a size on. */
+function gapsLeft({ before, later, beyond }: Need, chosen: readonly Candidate[], limit: number): ReadinessGap[] {
   const ready = inOrder(chosen).reduce((from, { pieces }) => readinessAfter(pieces, from), before);
-  const limit = THRESHOLDS.readinessGap * SPARE;
-  return readinessGaps(later, ready).reduce(
-    (sum, gap) => sum + (gap.size >= limit && !beyond.some((one) => isSame(one, gap)) ? gap.size : 0),
-    0,
-  );
+  return readinessGaps(later, ready).filter((gap) => gap.size >= limit && !beyond.some((one) => isSame(one, gap)));
 }
 
 /** What each line costs besides its seconds: it is named, shown and remembered. Seconds, a convention. */
@@ -139,13 +139,15 @@ const minutes = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
 
 function reasonsFor(need: Need, chosen: readonly Candidate[], bench: Bench): string[] {
-  const cold = readinessGaps(need.later, need.before).filter(({ size }) => size >= THRESHOLDS.readinessGap);
+  const cold = gapsLeft(need, [], THRESHOLDS.readinessGap);
+  const left = gapsLeft(need, chosen, THRESHOLDS.readinessGap);
+  const closed = cold.filter((gap) => !left.some((one) => isSame(one, gap))).length;
   const regions = [...new Set(cold.map(({ region }) => region.replace('-', ' ')))];
   const known = chosen.filter(({ movement }) => bench.known?.has(movement.id)).length;
   const seconds = secondsOf(chosen);
   return [
     regions.length > 0
-      ? `It makes ready what the class asks for: ${regions.join(', ')}; ${cold.length} gaps closed in ${minutes(seconds)}.`
+      ? `It makes ready what the class asks for: ${regions.join(', ')}; ${closed === cold.length ? '' : `${closed} of `}${cold.length} gaps closed in ${minutes(seconds)}.`
       : `Nothing in the class asks for more than a cold body gives; ${minutes(seconds)} to arrive.`,
     ...(bench.known === null ? [] : [`${known} of ${chosen.length} are known to the group.`]),
   ];
@@ -173,7 +175,6 @@ export function proposeWarmUp(plan: Plan, bench: Bench, wishes: Wishes, tastes: 
     const covered = leastCover(priced, (some) => openGaps(need, some));
     const reached = covered.closed ? covered.chosen : lengthened(need, covered.chosen, plan, section, most);
     const lines = inOrder(shortened(need, filled(need, reached, priced, least), plan, section, least));
-    const closed = openGaps(need, lines) === 0;
     for (const { movement } of lines) used.set(movement, (used.get(movement) ?? 0) + 0.6);
     const edits: PlanEdit[] = [
       ...(plan.sections[section]?.items ?? []).map(({ id }): PlanEdit => ({ kind: 'remove', itemId: id })),
@@ -183,8 +184,8 @@ export function proposeWarmUp(plan: Plan, bench: Bench, wishes: Wishes, tastes: 
       taste,
       movements: lines.map(({ movement }) => movement),
       seconds: secondsOf(lines),
-      complete: closed,
-      reasons: [...reasonsFor(need, lines, bench), ...leftFor(plan, bench, need, closed)],
+      complete: gapsLeft(need, lines, THRESHOLDS.readinessGap).length === 0,
+      reasons: [...reasonsFor(need, lines, bench), ...leftFor(plan, bench, need, lines)],
       edits,
     };
   };
@@ -199,14 +200,16 @@ const named = (plan: Plan, bench: Bench, gaps: readonly ReadinessGap[]): string 
     .join(', ');
 
 /** What stays open, and whether any warm-up could help it. */
-function leftFor(plan: Plan, bench: Bench, { later, before, beyond }: Need, closed: boolean): string[] {
+function leftFor(plan: Plan, bench: Bench, need: Need, lines: readonly Candidate[]): string[] {
+  const { beyond } = need;
   const late =
     beyond.length === 0
       ? []
       : [
           `No warm-up reaches ${named(plan, bench, beyond)}: it comes too late, or asks more than anyone is made ready for.`,
         ];
-  if (closed) return late;
-  const open = readinessGaps(later, before).filter((gap) => !beyond.some((one) => isSame(one, gap)));
-  return [...late, `What is offered does not close everything: ${named(plan, bench, open)}.`];
+  const open = gapsLeft(need, lines, THRESHOLDS.readinessGap);
+  if (open.length > 0) return [...late, `What is offered does not close everything: ${named(plan, bench, open)}.`];
+  const close = gapsLeft(need, lines, THRESHOLDS.readinessGap * SPARE);
+  return close.length === 0 ? late : [...late, `With little to spare: ${named(plan, bench, close)}.`];
 }

@@ -17,16 +17,17 @@ export type SecondsOf = (part: PartName, phase: number) => number | null;
 
 interface Props {
   readonly movement: Movement;
+  readonly size?: 'small' | 'middle';
   /** Told in a class; in the repertoire the comparing pace is taken. */
   readonly secondsOf?: SecondsOf;
 }
 
 /** Lets the calls of a movement be said in one's own words, in every class. */
-export function InMyWords({ movement, secondsOf }: Props) {
+export function InMyWords({ movement, size = 'middle', secondsOf }: Props) {
   const [isOpen, setIsOpen] = useState(false);
   return (
     <>
-      <Button size="small" onClick={() => setIsOpen(true)}>
+      <Button size={size} onClick={() => setIsOpen(true)}>
         Say it my way
       </Button>
       {isOpen && (

@@ -13,10 +13,10 @@ import type { Timeline } from '../../../core/session/segment';
 import type { Session } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
-import { ChosenBar } from './ChosenBar';
 import { lineMoved } from './draft';
 import { SectionPassage } from './SectionPassage';
-import { useChosen } from './useChosen';
+import { ChosenBar } from './together/ChosenBar';
+import { useChosen } from './together/useChosen';
 import { useLineKeys } from './useLineKeys';
 import './runningOrder.css';
 

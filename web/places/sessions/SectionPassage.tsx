@@ -12,14 +12,14 @@ import { settledLines } from '../../../core/session/visit';
 import type { Repertoire } from '../../app/repertoire';
 import { clockAt, minutes, sectionWord } from '../../app/words';
 import { AddLine } from './AddLine';
-import { BlockHead } from './BlockHead';
 import { firstRepetition } from './firstRepetition';
 import { Line } from './Line';
-import { linesWithin } from './linesWithin';
 import { PaceButton } from './PaceButton';
-import { PutIn } from './PutIn';
 import { SettleButton } from './SettleButton';
-import type { Chosen } from './useChosen';
+import { BlockHead } from './together/BlockHead';
+import { linesWithin } from './together/linesWithin';
+import { PutIn } from './together/PutIn';
+import type { Chosen } from './together/useChosen';
 
 interface Props {
   readonly session: Session;

@@ -8,6 +8,7 @@ import type { SettleLine, SettleRoutine } from '../../../core/session/settleRout
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
 import { settled } from './draft';
+import './settle.css';
 
 interface Props {
   readonly section: number;

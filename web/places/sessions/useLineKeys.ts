@@ -9,7 +9,6 @@ import { freshLines } from '../../../core/session/lineSet';
 import type { Item, Session } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
-import { carriedLines, carry } from './carriedLines';
 import {
   lineAdded,
   lineChanged,
@@ -22,7 +21,8 @@ import {
   linesShifted,
 } from './draft';
 import { focusLine, focusNeighbour, heirOf } from './lineFocus';
-import type { Chosen } from './useChosen';
+import { carriedLines, carry } from './together/carriedLines';
+import type { Chosen } from './together/useChosen';
 
 /** Seconds that one key adds to a rest or a talk. */
 const SECONDS_STEP = 10;

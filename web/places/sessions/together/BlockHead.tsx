@@ -1,10 +1,10 @@
 import { Button, Input, InputNumber, Popover, Select } from 'antd';
 import { memo } from 'react';
-import type { Block } from '../../../core/session/block';
-import { blockWords } from '../../../core/session/blockWords';
-import { useAppDispatch } from '../../app/store';
-import { minutes } from '../../app/words';
-import { blockChanged, blockTakenApart } from './draft';
+import type { Block } from '../../../../core/session/block';
+import { blockWords } from '../../../../core/session/blockWords';
+import { useAppDispatch } from '../../../app/store';
+import { minutes } from '../../../app/words';
+import { blockChanged, blockTakenApart } from '../draft';
 import { PassageOrigin } from './PassageOrigin';
 
 interface Props {

@@ -1,8 +1,8 @@
 import { Input, InputNumber } from 'antd';
 import { memo, useCallback } from 'react';
-import type { LaidBridge } from '../../../core/session/segment';
-import type { MovementItem } from '../../../core/session/session';
-import { minutes } from '../../app/words';
+import type { LaidBridge } from '../../../../core/session/segment';
+import type { MovementItem } from '../../../../core/session/session';
+import { minutes } from '../../../app/words';
 import { ChoiceField } from './ChoiceField';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { App, Select } from 'antd';
-import { STRENGTHS, type Strength } from '../../../core/demand/ceilings';
-import { api } from '../../app/api';
-import type { AskedOf } from './useAsked';
+import { STRENGTHS, type Strength } from '../../../../core/demand/ceilings';
+import { api } from '../../../app/api';
+import type { AskedOf } from '../useAsked';
 
 /** How much may be asked of the group a class is for: it is judged by that. A class that is nobody's is judged as steady. */
 export function AskedChoice({ askedOf: { group, asked } }: { readonly askedOf: AskedOf }) {

@@ -1,9 +1,9 @@
 import { InputNumber } from 'antd';
 import { memo } from 'react';
-import type { Ramp } from '../../../core/movement/ramp';
-import type { InRounds } from '../../../core/session/block';
-import { IN_ROUNDS_WORDS } from '../../../core/session/blockWords';
-import type { MovementItem } from '../../../core/session/session';
+import type { Ramp } from '../../../../core/movement/ramp';
+import type { InRounds } from '../../../../core/session/block';
+import { IN_ROUNDS_WORDS } from '../../../../core/session/blockWords';
+import type { MovementItem } from '../../../../core/session/session';
 import { ChoiceField } from './ChoiceField';
 import { LOWER } from './lineNumbers';
 import { NumberField } from './NumberField';

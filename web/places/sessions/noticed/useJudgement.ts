@@ -1,11 +1,11 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { type Aside, partAsides } from '../../../core/session/findings/aside';
-import type { Asked, Finding } from '../../../core/session/findings/finding';
-import { inOrder } from '../../../core/session/findings/inOrder';
-import type { Session } from '../../../core/session/session';
-import type { Tide } from '../../../core/session/tide';
-import { api } from '../../app/api';
-import type { Repertoire } from '../../app/repertoire';
+import { type Aside, partAsides } from '../../../../core/session/findings/aside';
+import type { Asked, Finding } from '../../../../core/session/findings/finding';
+import { inOrder } from '../../../../core/session/findings/inOrder';
+import type { Session } from '../../../../core/session/session';
+import type { Tide } from '../../../../core/session/tide';
+import { api } from '../../../app/api';
+import type { Repertoire } from '../../../app/repertoire';
 import { theJudge } from './theJudge';
 
 export interface Findings {

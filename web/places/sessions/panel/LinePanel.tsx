@@ -1,16 +1,16 @@
 import { Button, Input } from 'antd';
 import { memo, useCallback } from 'react';
-import { CAUTION_WORDS } from '../../../core/movement/caution';
-import { type Movement, usualName } from '../../../core/movement/movement';
-import type { Block } from '../../../core/session/block';
-import type { Timeline } from '../../../core/session/segment';
-import type { Item, MovementItem, Session } from '../../../core/session/session';
-import type { Repertoire } from '../../app/repertoire';
-import { useAppDispatch } from '../../app/store';
-import { lineAltered, lineNoted } from './draft';
+import { CAUTION_WORDS } from '../../../../core/movement/caution';
+import { type Movement, usualName } from '../../../../core/movement/movement';
+import type { Block } from '../../../../core/session/block';
+import type { Timeline } from '../../../../core/session/segment';
+import type { Item, MovementItem, Session } from '../../../../core/session/session';
+import type { Repertoire } from '../../../app/repertoire';
+import { useAppDispatch } from '../../../app/store';
+import { lineAltered, lineNoted } from '../draft';
+import { Noticed } from '../noticed/Noticed';
+import type { NoticedProps } from '../noticed/noticedProps';
 import { MovementFields } from './MovementFields';
-import { Noticed } from './Noticed';
-import type { NoticedProps } from './noticedProps';
 import { WhyMinutes } from './WhyMinutes';
 import './linePanel.css';
 

@@ -1,7 +1,7 @@
 import { Button, InputNumber, Popover, Segmented } from 'antd';
-import type { Manner, MovementItem, Session } from '../../../core/session/session';
-import { useAppDispatch } from '../../app/store';
-import { mended } from './draft';
+import type { Manner, MovementItem, Session } from '../../../../core/session/session';
+import { useAppDispatch } from '../../../app/store';
+import { mended } from '../draft';
 
 interface Props {
   readonly session: Session;

@@ -1,7 +1,7 @@
-import { explainItem, type MinutesPart } from '../../../core/session/explain';
-import { lineTimes } from '../../../core/session/lineTimes';
-import type { Timeline } from '../../../core/session/segment';
-import { breathsPerMinute, minutes } from '../../app/words';
+import { explainItem, type MinutesPart } from '../../../../core/session/explain';
+import { lineTimes } from '../../../../core/session/lineTimes';
+import type { Timeline } from '../../../../core/session/segment';
+import { breathsPerMinute, minutes } from '../../../app/words';
 
 const KIND_WORDS: Readonly<Record<MinutesPart['kind'], string>> = {
   naming: 'Naming it',

@@ -1,6 +1,6 @@
 import { Select } from 'antd';
 import { memo } from 'react';
-import type { MovementItem } from '../../../core/session/session';
+import type { MovementItem } from '../../../../core/session/session';
 
 interface Option {
   readonly value: string;

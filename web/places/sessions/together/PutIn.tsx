@@ -1,14 +1,14 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { App, Button, Dropdown } from 'antd';
 import { memo } from 'react';
-import { Block } from '../../../core/session/block';
-import { freshLines, type LineSet, type Passage } from '../../../core/session/lineSet';
-import type { Section } from '../../../core/session/session';
-import { api } from '../../app/api';
-import type { Repertoire } from '../../app/repertoire';
-import { useAppDispatch } from '../../app/store';
+import { Block } from '../../../../core/session/block';
+import { freshLines, type LineSet, type Passage } from '../../../../core/session/lineSet';
+import type { Section } from '../../../../core/session/session';
+import { api } from '../../../app/api';
+import type { Repertoire } from '../../../app/repertoire';
+import { useAppDispatch } from '../../../app/store';
+import { linesPut } from '../draft';
 import { useCarried } from './carriedLines';
-import { linesPut } from './draft';
 
 interface Props {
   readonly section: number;

@@ -1,7 +1,7 @@
 import { Select } from 'antd';
 import { memo, useCallback, useMemo } from 'react';
-import type { Movement } from '../../../core/movement/movement';
-import type { MovementItem } from '../../../core/session/session';
+import type { Movement } from '../../../../core/movement/movement';
+import type { MovementItem } from '../../../../core/session/session';
 import { ChoiceField } from './ChoiceField';
 
 interface Props extends Pick<MovementItem, 'variant' | 'offers' | 'layer' | 'breathing'> {

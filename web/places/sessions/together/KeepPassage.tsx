@@ -1,13 +1,13 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { App, Input, Modal } from 'antd';
 import { useState } from 'react';
-import { Block } from '../../../core/session/block';
-import { takeLines, whyNotTogether } from '../../../core/session/editLines';
-import type { Session } from '../../../core/session/session';
-import { api } from '../../app/api';
-import { whyRefused } from '../../app/problemIn';
-import { useAppDispatch } from '../../app/store';
-import { linesGrouped } from './draft';
+import { Block } from '../../../../core/session/block';
+import { takeLines, whyNotTogether } from '../../../../core/session/editLines';
+import type { Session } from '../../../../core/session/session';
+import { api } from '../../../app/api';
+import { whyRefused } from '../../../app/problemIn';
+import { useAppDispatch } from '../../../app/store';
+import { linesGrouped } from '../draft';
 
 interface Props {
   readonly session: Session;

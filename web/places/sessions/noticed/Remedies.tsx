@@ -1,11 +1,11 @@
 import { App, Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { ActionCreators } from 'redux-undo';
-import type { Finding } from '../../../core/session/findings/finding';
-import type { Preview, TriedRemedy } from '../../../core/session/findings/preview';
-import { useAppDispatch } from '../../app/store';
-import { inWords, minutes } from '../../app/words';
-import { mended } from './draft';
+import type { Finding } from '../../../../core/session/findings/finding';
+import type { Preview, TriedRemedy } from '../../../../core/session/findings/preview';
+import { useAppDispatch } from '../../../app/store';
+import { inWords, minutes } from '../../../app/words';
+import { mended } from '../draft';
 import type { NoticedProps } from './noticedProps';
 import { theJudge } from './theJudge';
 

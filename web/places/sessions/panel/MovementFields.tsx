@@ -2,23 +2,23 @@ import { nanoid } from '@reduxjs/toolkit';
 import { Button, Checkbox, Segmented } from 'antd';
 import { memo, useCallback, useMemo } from 'react';
 import { Link } from 'react-router';
-import { postureWords } from '../../../core/body/postureWords';
-import type { Side } from '../../../core/body/side';
-import { writtenSide } from '../../../core/movement/cycleFor';
-import { type Movement, usualName } from '../../../core/movement/movement';
-import { firstSide, sidesOffered } from '../../../core/movement/pass';
-import { cycleStrip } from '../../../core/movement/strip';
-import type { Block } from '../../../core/session/block';
-import { doneAs } from '../../../core/session/doneAs';
-import { lineTimes, segmentsOf } from '../../../core/session/lineTimes';
-import type { Timeline } from '../../../core/session/segment';
-import type { MovementItem } from '../../../core/session/session';
-import { stepLines, stepsBlock } from '../../../core/session/teachSteps';
-import { useAppDispatch } from '../../app/store';
-import { Footprints } from '../../drawing/Footprints';
-import { InMyWords, type SecondsOf } from '../repertoire/InMyWords';
+import { postureWords } from '../../../../core/body/postureWords';
+import type { Side } from '../../../../core/body/side';
+import { writtenSide } from '../../../../core/movement/cycleFor';
+import { type Movement, usualName } from '../../../../core/movement/movement';
+import { firstSide, sidesOffered } from '../../../../core/movement/pass';
+import { cycleStrip } from '../../../../core/movement/strip';
+import type { Block } from '../../../../core/session/block';
+import { doneAs } from '../../../../core/session/doneAs';
+import { lineTimes, segmentsOf } from '../../../../core/session/lineTimes';
+import type { Timeline } from '../../../../core/session/segment';
+import type { MovementItem } from '../../../../core/session/session';
+import { stepLines, stepsBlock } from '../../../../core/session/teachSteps';
+import { useAppDispatch } from '../../../app/store';
+import { Footprints } from '../../../drawing/Footprints';
+import { InMyWords, type SecondsOf } from '../../repertoire/InMyWords';
+import { lineAltered, lineInSteps } from '../draft';
 import { ChoiceField } from './ChoiceField';
-import { lineAltered, lineInSteps } from './draft';
 import { GrowthFields } from './GrowthFields';
 import { OWN_PACE, ROUND_REST, ROUNDS, STILL_AFTER } from './lineNumbers';
 import { NumberField } from './NumberField';
@@ -76,7 +76,7 @@ export function MovementFields({ item, movement, timeline, block }: Props) {
       </h2>
       <Strip done={doneAs(movement, item)} side={written === null ? null : firstSide(written, item.sides)} />
       <div className="panel-acts">
-        <InMyWords movement={movement} secondsOf={secondsOf} />
+        <InMyWords movement={movement} size="small" secondsOf={secondsOf} />
         {movement.layers.length > 0 && item.layer === null && (
           <Button size="small" onClick={inSteps} title={movement.layers.map(({ name }) => name).join(', ')}>
             Teach it in {movement.layers.length} steps

@@ -1,8 +1,8 @@
 import { App, Button } from 'antd';
-import type { Aside } from '../../../core/session/findings/aside';
-import { api } from '../../app/api';
-import { useAppDispatch } from '../../app/store';
-import { findingBrought } from './draft';
+import type { Aside } from '../../../../core/session/findings/aside';
+import { api } from '../../../app/api';
+import { useAppDispatch } from '../../../app/store';
+import { findingBrought } from '../draft';
 
 /** What was set aside, with its reason and the way back. */
 export function Asides({ asides }: { readonly asides: readonly Aside[] }) {

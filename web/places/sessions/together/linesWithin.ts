@@ -1,5 +1,5 @@
-import { rootOf } from '../../../core/session/block';
-import type { Session } from '../../../core/session/session';
+import { rootOf } from '../../../../core/session/block';
+import type { Session } from '../../../../core/session/session';
 
 /** The lines of a block, those of a block within it counted in. */
 export const linesWithin = ({ sections }: Pick<Session, 'sections'>, blockId: string): ReadonlySet<string> =>

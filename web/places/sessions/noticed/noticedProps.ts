@@ -1,6 +1,6 @@
-import type { Session } from '../../../core/session/session';
-import type { Repertoire } from '../../app/repertoire';
-import type { AskedOf } from './useAsked';
+import type { Session } from '../../../../core/session/session';
+import type { Repertoire } from '../../../app/repertoire';
+import type { AskedOf } from '../useAsked';
 import type { Findings } from './useJudgement';
 
 /** What everything that tells of findings needs to know. */

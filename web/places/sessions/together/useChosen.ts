@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useState } from 'react';
-import type { Session } from '../../../core/session/session';
+import type { Session } from '../../../../core/session/session';
 
 export interface Chosen {
   readonly ids: ReadonlySet<string>;

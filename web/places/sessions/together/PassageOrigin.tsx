@@ -1,13 +1,13 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { App, Button } from 'antd';
-import type { Block } from '../../../core/session/block';
-import { takeLines } from '../../../core/session/editLines';
-import { freshLines, isSameSet, type LineSet } from '../../../core/session/lineSet';
-import type { Session } from '../../../core/session/session';
-import { api } from '../../app/api';
-import { whyRefused } from '../../app/problemIn';
-import { useAppDispatch, useAppSelector } from '../../app/store';
-import { blockChanged, blockReplaced } from './draft';
+import type { Block } from '../../../../core/session/block';
+import { takeLines } from '../../../../core/session/editLines';
+import { freshLines, isSameSet, type LineSet } from '../../../../core/session/lineSet';
+import type { Session } from '../../../../core/session/session';
+import { api } from '../../../app/api';
+import { whyRefused } from '../../../app/problemIn';
+import { useAppDispatch, useAppSelector } from '../../../app/store';
+import { blockChanged, blockReplaced } from '../draft';
 import { linesWithin } from './linesWithin';
 
 /** What a block holds, by itself. */

@@ -1,6 +1,6 @@
 import { InputNumber } from 'antd';
 import { memo } from 'react';
-import type { MovementItem } from '../../../core/session/session';
+import type { MovementItem } from '../../../../core/session/session';
 
 /** A number of a line that is changed in its panel: how it is called, its bounds, and what it says of the line. */
 export interface NumberKind {
