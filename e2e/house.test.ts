@@ -136,6 +136,10 @@ test('broken JSON over the wire to every route that writes changes nothing', asy
       read('/api/logs'),
       read('/api/logs/evening-week-3-taught'),
       read('/api/library'),
+      read('/api/groups'),
+      read('/api/asides'),
+      read('/api/passages'),
+      read('/api/wording'),
     ]);
   };
   const before = await everything();
@@ -147,6 +151,11 @@ test('broken JSON over the wire to every route that writes changes nothing', asy
     ['POST', '/api/compute/timeline'],
     ['PUT', '/api/movements/cloud-hands'],
     ['POST', '/api/movements/file'],
+    ['POST', '/api/sessions/file'],
+    ['PUT', '/api/groups/tram-shed-evening/asked'],
+    ['PUT', '/api/asides'],
+    ['PUT', '/api/passages/loosening'],
+    ['PUT', '/api/wording/cloud-hands'],
   ] as const;
   for (const [method, path] of writes) {
     for (const body of [

@@ -52,6 +52,8 @@ describe('what is there', () => {
       '/api/sessions/file',
       '/api/sessions/{id}',
       '/api/sessions/{id}/restore',
+      '/api/wording',
+      '/api/wording/{movementId}',
     ]);
     expect(JSON.stringify(document.paths['/api/sessions/{id}'].put.requestBody)).toContain('slotMinutes');
   });
