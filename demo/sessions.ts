@@ -2,7 +2,8 @@ import dayjs from 'dayjs';
 import type { Movement, Role } from '../core/movement/movement';
 import { Block } from '../core/session/block';
 import { emptySections, newMovementItem, newPause } from '../core/session/defaults';
-import { type Item, type MovementItem, Session } from '../core/session/session';
+import { type Item, type MovementItem, type Section, Session } from '../core/session/session';
+import { SettleRoutine } from '../core/session/settleRoutine';
 import type { FindMovement } from '../core/session/timeline';
 
 type Line = readonly [movementId: string, count?: number, change?: Partial<MovementItem>] | Item;
@@ -97,16 +98,16 @@ const morning: Order = {
     ['pat-the-arms', 16],
   ],
   main: [
-    ['lift-the-sky', 8, { rounds: 2, roundRest: 20, ...settled(20) }],
-    ['draw-the-bow', 4, settled(20)],
+    ['lift-the-sky', 8, { rounds: 2, roundRest: 20 }],
+    ['draw-the-bow', 4],
     rest('breather', 60),
-    ['one-hand-up', 6, settled(20)],
-    ['look-behind', 4, settled(20)],
+    ['one-hand-up', 6],
+    ['look-behind', 4],
     talk('middle', 90, 'A glass of water; who wants a chair?'),
-    ['horse-shifts', 5, settled(20)],
-    ['rainbow-dance', 6, settled(20)],
-    ['parting-clouds', 6, settled(20)],
-    ['heel-drops', 7, { rounds: 2, roundRest: 20, ...settled(20) }],
+    ['horse-shifts', 5],
+    ['rainbow-dance', 6],
+    ['parting-clouds', 6],
+    ['heel-drops', 7, { rounds: 2, roundRest: 20 }],
   ],
   'cool-down': [
     ['open-the-chest', 10],
@@ -120,6 +121,13 @@ const morning: Order = {
     ['stillness', 15],
   ],
 };
+
+/** A newer group settles after every piece. */
+const handsHome = SettleRoutine.parse({
+  name: 'Hands home',
+  when: 'after-each',
+  lines: [{ movementId: 'belly-breathing', count: 3 }],
+});
 
 const lunch: Order = {
   opening: [['quiet-standing', 6]],
@@ -168,14 +176,18 @@ const dayAfter = (day: string, days: number): string => dayjs(day).add(days, 'da
 
 /** The classes of the demo world around a day: last week's and tonight's evening class, a morning and a lunch break. */
 export function demoSessions(today: string, find: FindMovement): Session[] {
-  const made = (head: Omit<Session, 'breath' | 'sections' | 'setAside' | 'family'>, order: Order): Session =>
+  const made = (
+    head: Omit<Session, 'breath' | 'sections' | 'setAside' | 'family'>,
+    order: Order,
+    main: Partial<Pick<Section, 'blocks' | 'settle'>> = {},
+  ): Session =>
     Session.parse({
       ...head,
       breath: { in: 1, out: 1 },
       sections: emptySections().map((section) => ({
         ...section,
         items: itemsOf(section.kind, order[section.kind] ?? [], find),
-        blocks: section.kind === 'main' && order === evening ? [together] : [],
+        ...(section.kind === 'main' ? main : {}),
       })),
     });
   const atEvening = { groupId: 'tram-shed-evening', startsAt: '19:00', slotMinutes: 60 };
@@ -184,7 +196,9 @@ export function demoSessions(today: string, find: FindMovement): Session[] {
       { id: 'evening-week-3', title: 'Clouds and waves, first time', date: dayAfter(today, -7), ...atEvening },
       weekBefore,
     ),
-    made({ id: 'evening-week-4', title: 'Clouds and brush knee', date: today, ...atEvening }, evening),
+    made({ id: 'evening-week-4', title: 'Clouds and brush knee', date: today, ...atEvening }, evening, {
+      blocks: [together],
+    }),
     made(
       {
         id: 'morning-eight-pieces',
@@ -195,6 +209,7 @@ export function demoSessions(today: string, find: FindMovement): Session[] {
         slotMinutes: 45,
       },
       morning,
+      { settle: handsHome },
     ),
     made(
       {

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { addLine, computed, endOf, line, linesOf, stored, takeLine, withControl } from './desk';
+import { addLine, computed, endOf, line, linesOf, press, stored, takeLine, withControl } from './desk';
 import { openPage, saved, stage, testId, textOf } from './house';
 
 const on = stage();
@@ -187,7 +187,7 @@ test('what is changed in two places: either is kept here, the other put aside, a
   await saved(first.page);
   await rename(second.page, 'From the tablet');
   await textOf(second.page, '.conflict-choices', /From the tablet.*From the laptop/);
-  await second.page.click('.conflict-choices .ant-btn-primary');
+  await press(second.page, 'Keep this one');
   await saved(second.page);
   await second.page.waitForFunction(() => document.querySelector('.conflict-choices') === null);
   expect((await stored(on.house.url, 'depot-twenty')).session.title).toBe('From the tablet');
