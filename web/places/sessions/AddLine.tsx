@@ -1,17 +1,26 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { AutoComplete } from 'antd';
 import { memo, useMemo, useState } from 'react';
+import { Block } from '../../../core/session/block';
+import { freshLines, type LineSet } from '../../../core/session/lineSet';
 import type { Section } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch, useAppSelector } from '../../app/store';
 import { minutes, sectionWord } from '../../app/words';
-import { mended } from './draft';
-import { offersFor } from './offersFor';
+import { linesPut } from './draft';
+import { type Offer, offersFor } from './offersFor';
 
 interface Props {
   readonly section: number;
   readonly kind: Section['kind'];
   readonly repertoire: Repertoire;
+}
+
+/** What an offer puts in: a form stands together in a block of its name, so that it can be moved, repeated and timed as one. */
+function asLines({ items, title }: Offer): LineSet {
+  if (items.length < 2) return { items: [...items], blocks: [] };
+  const block = Block.parse({ id: 'form', name: title });
+  return { items: items.map((item) => ({ ...item, block: block.id })), blocks: [block] };
 }
 
 /** A field at the end of a section that reads a line as it would be written on paper, and shows how it understood it. */
@@ -32,15 +41,7 @@ export const AddLine = memo(function AddLine({ section, kind, repertoire }: Prop
     const index = session?.sections[section]?.items.length;
     if (!offer || index === undefined) return;
     // However many lines it is, it is one step.
-    dispatch(
-      mended(
-        offer.items.map((item, place) => ({
-          kind: 'add',
-          at: { section, index: index + place },
-          item: { ...item, id: nanoid(8) },
-        })),
-      ),
-    );
+    dispatch(linesPut({ at: { section, index }, lines: freshLines(asLines(offer), () => nanoid(8)) }));
     setText('');
   };
 
