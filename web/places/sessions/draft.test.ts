@@ -1,8 +1,21 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { ActionCreators } from 'redux-undo';
+import { newPause } from '../../../core/session/defaults';
 import { Session } from '../../../core/session/session';
+import { SettleRoutine } from '../../../core/session/settleRoutine';
 import { constant, line } from '../../../core/testing/sample';
-import { draftReducer, headed, lineAdded, lineRemoved, opened, paced, stood } from './draft';
+import {
+  draftReducer,
+  headed,
+  lineAdded,
+  lineAltered,
+  lineNoted,
+  lineRemoved,
+  opened,
+  paced,
+  settled,
+  stood,
+} from './draft';
 
 const session = (id: string): Session =>
   Session.parse({
@@ -34,6 +47,27 @@ test('typing a title is one step, every other change a step of its own', () => {
   expect(present()?.sections[0]?.items).toHaveLength(1);
   store.dispatch(ActionCreators.jump(-3));
   expect(present()).toEqual(session('one'));
+});
+
+test('a note and a name are one step each, however many letters they have', () => {
+  const { store, present, past } = desk();
+  for (const note of ['s', 'sl', 'slow']) store.dispatch(lineNoted({ id: 'a', note }));
+  expect(past()).toBe(1);
+  const routine = SettleRoutine.parse({ when: 'at-end', lines: [{ movementId: 'sample', count: 1 }] });
+  store.dispatch(settled({ section: 0, settle: routine }));
+  for (const name of ['H', 'Ha', 'Hands home']) store.dispatch(settled({ section: 0, settle: { ...routine, name } }));
+  store.dispatch(settled({ section: 0, settle: { ...routine, name: 'Hands home', when: 'after-each' } }));
+  expect(past()).toBe(4);
+  store.dispatch(ActionCreators.jump(-2));
+  expect(present()?.sections[0]).toMatchObject({ settle: { name: '', when: 'at-end' }, items: [{ note: 'slow' }] });
+});
+
+test('a line altered keeps what is not said, and only a movement has what a movement has', () => {
+  const { store, present } = desk();
+  store.dispatch(lineAdded({ at: { section: 0, index: 1 }, item: newPause('rest', 'r', 30) }));
+  store.dispatch(lineAltered({ id: 'a', to: { rounds: 3 } }));
+  store.dispatch(lineAltered({ id: 'r', to: { rounds: 3 } }));
+  expect(present()?.sections[0]?.items).toEqual([line({ id: 'a', rounds: 3 }), newPause('rest', 'r', 30)]);
 });
 
 test('two hundred steps back and forth come to the same class', () => {

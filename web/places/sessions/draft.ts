@@ -138,10 +138,22 @@ export const { stood, based } = sync.actions;
 /** How many steps can be undone. */
 export const UNDO_STEPS = 300;
 
+/** What is typed letter by letter is one step, by what is typed into; null where every change is a step of its own. */
+function typedInto(action: UnknownAction, before: Session | null): string | null {
+  if (headed.match(action)) return 'title' in action.payload ? 'title' : null;
+  if (lineNoted.match(action)) return `note ${action.payload.id}`;
+  if (blockChanged.match(action)) return 'name' in action.payload.to ? `block ${action.payload.id}` : null;
+  if (settled.match(action)) {
+    const { section, settle } = action.payload;
+    const was = before?.sections[section]?.settle;
+    return was && settle && was.name !== settle.name ? `settle ${section}` : null;
+  }
+  return null;
+}
+
 const editing = undoable(book.reducer, {
   limit: UNDO_STEPS,
-  // Typing a title is one step, not one per letter; counts and moves are a step each.
-  groupBy: (action) => (headed.match(action) && 'title' in action.payload ? 'title' : null),
+  groupBy: (action, _, { present }) => typedInto(action, present),
 });
 
 type Book = StateWithHistory<Session | null>;
