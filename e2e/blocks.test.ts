@@ -1,6 +1,6 @@
-import axe from 'axe-core';
 import type { Page } from 'puppeteer-core';
 import { computed, endOf, find, line, press, stored, takeLine, withControl } from './desk';
+import { graveFaults } from './graveFaults';
 import { openPage, saved, stage, testId, textOf } from './house';
 
 /** Several lines at once: rounds, chains, carrying from class to class, kept passages, and the steps between lines. */
@@ -163,12 +163,7 @@ test('a passage is kept, put into another class, changed there, and taken over w
   );
   expect(taken).toMatchObject({ count: count?.kind === 'movement' ? count.count : 0 });
   expect((await blocks(DEPOT))[0]?.origin?.version).toBe(2);
-  await page.evaluate(axe.source);
-  const { violations } = await page.evaluate(() =>
-    (window as unknown as { axe: typeof axe }).axe.run(document, { resultTypes: ['violations'] }),
-  );
-  const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  expect(grave.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+  expect(await graveFaults(page)).toEqual([]);
   expect(faults).toEqual([]);
 });
 
@@ -214,12 +209,35 @@ test('how chosen lines are settled is said once for all of them, as one step', a
   expect(await settled()).toEqual([0, 0, 0]);
 });
 
+test('a movement is taught in its steps: a line for each with minutes of its own, as one step back', async () => {
+  const { page, faults } = await open(EVENING);
+  const cloud = find('cloud-hands');
+  const names = cloud?.layers.map(({ name }) => name) ?? [];
+  await takeLine(page, 'main-3-cloud-hands');
+  await press(page, `Teach it in ${names.length} steps`);
+  await textOf(page, '.passage--main .block-head', /Cloud Hands, in steps/);
+  await saved(page);
+  const taught = await session(EVENING);
+  const [block] = taught.sections[2]?.blocks.filter(({ name }) => name === 'Cloud Hands, in steps') ?? [];
+  const lines = taught.sections[2]?.items.filter((item) => item.block === block?.id) ?? [];
+  expect(lines).toHaveLength(names.length + 1);
+  for (const [step, { id }] of lines.slice(0, -1).entries()) {
+    expect(await textOf(page, `${line(id)} .line-notes`)).toContain(`step: ${names[step]}`);
+    expect(await textOf(page, `${line(id)} .line-minutes`)).toMatch(/^\d+:\d\d/);
+  }
+  await undo(page);
+  await page.waitForFunction(() => !/in steps/.test(document.querySelector('.order')?.textContent ?? ''));
+  await saved(page);
+  expect(faults).toEqual([]);
+});
+
 test('a section is settled after each of its lines, and the class lasts as long as the engine says', async () => {
   const { page, faults } = await open(DEPOT);
   const before = computed(await session(DEPOT)).totalMs;
   await page.$$eval('.passage-settle', (all) => (all[2] as HTMLElement).click());
   await press(page, 'After each');
   await textOf(page, '.passage--main .passage-settle', /^after each, /);
+  expect(await graveFaults(page, '.ant-popover')).toEqual([]);
   await saved(page);
   const settled = await session(DEPOT);
   const { totalMs } = computed(settled);

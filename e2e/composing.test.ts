@@ -1,8 +1,8 @@
-import axe from 'axe-core';
 import parsePdf from 'pdf-parse/lib/pdf-parse.js';
 import type { Page } from 'puppeteer-core';
 import { readClass } from '../core/formats/classJson';
 import { computed, find, press, stored, takeLine, withControl } from './desk';
+import { graveFaults } from './graveFaults';
 import { openPage, saved, stage, testId, textOf } from './house';
 
 /** From an empty class to a printed card: judged, mended, fitted, proposed, put on paper. */
@@ -124,13 +124,7 @@ test('fitted to 45 minutes in three ways; one is taken, another kept as an editi
   await page.keyboard.type('45');
   await page.keyboard.press('Enter');
   await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3, { timeout: 60_000 });
-  await page.evaluate(axe.source);
-  const { violations } = await page.evaluate(() =>
-    (window as unknown as { axe: typeof axe }).axe.run('.ant-drawer', { resultTypes: ['violations'] }),
-  );
-  expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id }) => id)).toEqual(
-    [],
-  );
+  expect(await graveFaults(page, '.ant-drawer')).toEqual([]);
   await page.$$eval('[data-fit="leave-out"] button', (all) => (all.at(-1) as HTMLElement).click());
   await textOf(page, '.ant-message', /Kept as an edition/);
   await page.$$eval('[data-fit="trim"] button', (all) => (all[0] as HTMLElement).click());
@@ -197,6 +191,7 @@ test('a call is said in own words, in every class and on its page, and then as i
     await takeLine(page, 'main-0-lift-the-sky');
     await press(page, 'Say it my way');
     const field = await page.waitForSelector('[aria-label="Each time, call 1"]', { visible: true });
+    expect(await graveFaults(page, '.ant-modal')).toEqual([]);
     await field?.focus();
     await withControl(page, 'a');
     await page.keyboard.press('Backspace');

@@ -1,5 +1,4 @@
-import axe from 'axe-core';
-import type { Page } from 'puppeteer-core';
+import { graveFaults } from './graveFaults';
 import { openHouse, openPage, stage, textOf } from './house';
 
 const on = stage();
@@ -17,19 +16,6 @@ const SCREENS: [string, string, string][] = [
   ['a record', '/logbook/evening-week-3-taught', '.log-lines'],
   ['the threshold of teaching', '/teach/evening-week-4', '.teach-begin'],
 ];
-
-/** The serious and critical faults axe finds on a page. */
-async function graveFaults(page: Page): Promise<string[]> {
-  await page.evaluate(axe.source);
-  return page.evaluate(async () => {
-    const { violations } = await (window as unknown as { axe: typeof axe }).axe.run(document, {
-      resultTypes: ['violations'],
-    });
-    return violations
-      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-      .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 140)).join(' | ')}`);
-  });
-}
 
 describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
   test.each(SCREENS)('%s has no grave fault for anyone, and no error', async (_name, path, ready) => {
