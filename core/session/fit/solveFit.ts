@@ -135,7 +135,9 @@ function join(joined: Joined, best: Best, from: number, to: number, { fine, offs
   const before = new Int32Array(to + 1);
   for (const one of joined.buckets) {
     const [had, took] = [joined.cost[one] as number, joined.seconds[one] as number];
-    for (const two of best.buckets) {
+    // Two buckets together may come out one bucket off the sum of both.
+    for (let place = firstFrom(best.buckets, from - one - 1); place < best.buckets.length; place += 1) {
+      const two = best.buckets[place] as number;
       const whole = took + (best.seconds[two] as number);
       const bucket = Math.floor(whole * fine + offset);
       if (bucket > to) break;
@@ -152,6 +154,17 @@ function join(joined: Joined, best: Best, from: number, to: number, { fine, offs
   for (let bucket = from; bucket <= to; bucket += 1)
     if (cost[bucket] !== Number.POSITIVE_INFINITY) buckets.push(bucket);
   return { cost, seconds, last, before, buckets };
+}
+
+/** The place of the first of some rising buckets that is not below another. */
+function firstFrom(buckets: readonly number[], least: number): number {
+  let [low, high] = [0, buckets.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((buckets[middle] as number) < least) low = middle + 1;
+    else high = middle;
+  }
+  return low;
 }
 
 const NOTHING: Joined = {
@@ -205,6 +218,10 @@ function solved(model: FitModel): FitChoice | null {
   return even && odd ? (odd.cost < even.cost ? odd : even) : (even ?? odd);
 }
 
+/** The fewest and the most seconds a section can take. */
+const firstOf = ({ buckets, seconds }: Best): number => seconds[buckets[0] ?? 0] ?? 0;
+const lastOf = ({ buckets, seconds }: Best): number => seconds[buckets.at(-1) ?? 0] ?? 0;
+
 function solvedIn(model: FitModel, grid: Buckets): FitChoice | null {
   const { fine } = grid;
   const most = Math.floor((model.slot + model.tolerance) * fine);
@@ -213,11 +230,17 @@ function solvedIn(model: FitModel, grid: Buckets): FitChoice | null {
     .toSorted((a, b) => a.best.buckets.length - b.best.buckets.length);
   const steps: Joined[] = [];
   let joined = NOTHING;
-  order.forEach(({ best }, place) => {
-    const isLast = place === order.length - 1;
-    joined = join(joined, best, isLast ? Math.max(0, Math.ceil((model.slot - model.tolerance) * fine)) : 0, most, grid);
+  // Only what the sections still to come can bring to the slot is worth keeping.
+  let shortest = model.slot - model.tolerance - order.reduce((sum, { best }) => sum + lastOf(best), 0);
+  let longest = model.slot + model.tolerance - order.reduce((sum, { best }) => sum + firstOf(best), 0);
+  const bucketOf = (seconds: number) => Math.floor(seconds * fine + grid.offset);
+  for (const { best } of order) {
+    shortest += lastOf(best);
+    longest += firstOf(best);
+    const to = Math.max(-1, Math.min(most, bucketOf(longest + 1e-6)));
+    joined = join(joined, best, Math.max(0, bucketOf(shortest - 1e-6)), to, grid);
     steps.push(joined);
-  });
+  }
   let end = -1;
   for (const bucket of joined.buckets) {
     if (Math.abs((joined.seconds[bucket] as number) - model.slot) > model.tolerance) continue;
