@@ -67,6 +67,18 @@ function countsOf(item: MovementItem, movement: Movement, cap: number): number[]
   return kept.length > 0 ? kept : [least];
 }
 
+/** A line that takes up to this share of the slot is as dear to leave out as any. Convention. */
+const SMALL_SHARE = 0.04;
+
+/**
+ * What leaving a line out costs. What takes long is what the class is for, so it grows with the square of the line's share of the
+ * slot; a line that the instructor has marked as optional is as cheap as any.
+ */
+function leavingCost(item: MovementItem, { timeline }: Laid, { slotMinutes }: Plan): number {
+  const share = (lineTimes(timeline).get(item.id)?.lengthMs ?? 0) / 60_000 / slotMinutes;
+  return item.optional ? COST.leftOut : COST.leftOut * Math.max(1, share / SMALL_SHARE) ** 2;
+}
+
 /** The shifts of a section's pace that stay within what the group is at ease with; none is always among them. */
 function pacesOf({ pace }: Plan['sections'][number], { kind, bench }: FitQuestion): FitPace[] {
   const still: FitPace = { shift: 0, cost: 0 };
@@ -143,7 +155,7 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
         }),
       );
       if (kind === 'leave-out' && leaves(section, item))
-        options.push({ count: null, cost: COST.leftOut, seconds: paces.map(() => 0) });
+        options.push({ count: null, cost: leavingCost(item, written, plan), seconds: paces.map(() => 0) });
       return { itemId: item.id, options };
     });
     const writtenMs = usual.sections[index]?.lengthMs ?? 0;

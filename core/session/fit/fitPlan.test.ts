@@ -75,6 +75,20 @@ test('leaving out takes what is marked optional, and nothing else', () => {
   expect(fitted(fitPlan(plan, asked, 'trim')).edits.some(({ kind }) => kind === 'remove')).toBe(false);
 });
 
+test('what a class is for is not what is left out: of unmarked lines the long ones stay, unless they are marked', () => {
+  const small = ['a', 'b', 'c', 'd'].map((id) => line('push-out', 3, { id, pinned: false }));
+  const main = (more: Record<string, unknown>) => [line('lift', 36, { id: 'long', rounds: 2, ...more }), ...small];
+  const removed = (more: Record<string, unknown>) => {
+    const plan = classWith({ main: main(more) });
+    const minutes = Math.round(secondsOf(plan) / 60) - 4;
+    return fitted(fitPlan(inMinutes(plan, minutes), asked, 'leave-out')).edits.flatMap((edit) =>
+      edit.kind === 'remove' ? [edit.itemId] : [],
+    );
+  };
+  expect(removed({})).not.toContain('long');
+  expect(removed({ optional: true }).every((id) => id === 'long')).toBe(true);
+});
+
 test('the breath is only moved within what the group is at ease with, and the class still meets its slot', () => {
   const plan = inMinutes(
     classWith({ main: [line('lift', 30, { pinned: true }), line('push-out', 12, { pinned: true })] }),
