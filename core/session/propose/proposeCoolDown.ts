@@ -6,6 +6,7 @@ import { judgedOf } from '../findings/judged';
 import { paceAt } from '../pace';
 import { applyEdits, type PlanEdit } from '../planEdit';
 import type { Plan } from '../session';
+import { readinessAfter, readinessGaps } from '../sessionReadiness';
 import { sessionStrain } from '../sessionStrain';
 import { THRESHOLDS } from '../thresholds';
 import { warmingOf } from '../warmingOf';
@@ -56,6 +57,17 @@ function easedPace(plan: Plan, judged: Judged, least: number): Plan['sections'][
   return { from: Math.max(to, ending), to, easing: 180 };
 }
 
+/** How much of a gap that would be said is let pass, for the class may still be stretched. Convention. */
+const SPARE = 0.5;
+
+/** Whether the class up to a section has made ready what a candidate for it asks for: what was warmed at the beginning has faded by then. */
+function readyFor({ plan, pieces }: Judged, section: number): (candidate: Candidate) => boolean {
+  const before = new Set(plan.sections.slice(0, section).flatMap(({ items }) => items.map(({ id }) => id)));
+  const ready = readinessAfter(pieces.filter(({ itemId }) => before.has(itemId)));
+  return (candidate) =>
+    readinessGaps(candidate.pieces, ready).every(({ size }) => size < THRESHOLDS.readinessGap * SPARE);
+}
+
 /** Findings about the end of the class; a proposal brings none of them. */
 const ABOUT_THE_END = ['cool-down-short', 'cool-down-fast', 'cool-down-low', 'ends-moving'];
 
@@ -83,7 +95,10 @@ export function proposeCoolDown(
   const strain = worked(judged);
   const pace = easedPace(plan, judged, bench.pace.least);
   const paced = applyEdits(plan, [{ kind: 'pace', section, pace }]);
-  const candidates = candidatesFor(paced, bench, wishes, 'cool-down').filter(isEasy);
+  const easy = candidatesFor(paced, bench, wishes, 'cool-down').filter(isEasy);
+  const ready = easy.filter(readyFor(judged, section));
+  // A class without a warm-up has made next to nothing ready; it still wants a cool-down.
+  const candidates = secondsOf(ready) >= target ? ready : easy;
   const used = new Map<string, number>();
 
   const made = (taste: Taste): Proposal => {
