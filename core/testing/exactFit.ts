@@ -1,5 +1,5 @@
 import { COST, type FitModel, type FitSection } from '../session/fit/fitModel';
-import { reachOf } from '../session/fit/solveFit';
+import { reachOf } from '../session/fit/fitReach';
 
 /** For tests and the bench: made-up models, and the same model in the words of a general solver. */
 

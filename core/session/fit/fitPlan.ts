@@ -9,8 +9,9 @@ import { THRESHOLDS } from '../thresholds';
 import { timelineOf } from '../timeline';
 import { AIM, buildModel, type FitKind, type FitQuestion, type Laid, TOLERANCE } from './buildModel';
 import type { FitChoice, FitModel } from './fitModel';
+import { reachOf } from './fitReach';
 import { type Hindrance, hindrances } from './hindrances';
-import { reachOf, solveFit } from './solveFit';
+import { solveFit } from './solveFit';
 
 /** A class that meets its slot. */
 export interface Fitted {

@@ -7,6 +7,7 @@ import {
   shareCost,
   weighChoice,
 } from './fitModel';
+import { type Range, reachOfSection, spanOf } from './fitReach';
 
 /**
  * Choices are gathered in buckets of time, and of each bucket the cheapest is kept; its exact seconds are carried along, so that
@@ -43,14 +44,20 @@ interface Best {
   readonly tables: readonly Table[];
 }
 
-function layTable({ lines }: FitSection, pace: number, most: number, { fine, offset }: Buckets): Table {
+function layTable({ lines }: FitSection, pace: number, range: Range, most: number, { fine, offset }: Buckets): Table {
+  // What the lines still to come can add: only what can then end within the range is worth keeping.
+  const rest = lines.map(({ options }) => spanOf(options, pace));
+  let longest = range.longest - rest.reduce((sum, one) => sum + one.shortest, 0);
+  let shortest = range.shortest - rest.reduce((sum, one) => sum + one.longest, 0);
   let cost = new Float64Array(most + 1).fill(Number.POSITIVE_INFINITY);
   let seconds = new Float64Array(most + 1);
   cost[0] = 0;
   let highest = 0;
   const taken: Int16Array[] = [];
   const from: Int32Array[] = [];
-  for (const { options } of lines) {
+  for (const [line, { options }] of lines.entries()) {
+    longest += rest[line]?.shortest ?? 0;
+    shortest += rest[line]?.longest ?? 0;
     const nextCost = new Float64Array(most + 1).fill(Number.POSITIVE_INFINITY);
     const nextSeconds = new Float64Array(most + 1);
     const takes = new Int16Array(most + 1).fill(-1);
@@ -63,6 +70,7 @@ function layTable({ lines }: FitSection, pace: number, most: number, { fine, off
         const before = cost[bucket] as number;
         if (before === Number.POSITIVE_INFINITY) continue;
         const whole = (seconds[bucket] as number) + length;
+        if (whole > longest || whole < shortest) continue;
         const to = Math.floor(whole * fine + offset);
         if (to > most) continue;
         const sum = before + option.cost;
@@ -83,8 +91,8 @@ function layTable({ lines }: FitSection, pace: number, most: number, { fine, off
   return { cost, seconds, taken, from };
 }
 
-function bestOf(section: FitSection, slot: number, most: number, buckets: Buckets): Best {
-  const tables = section.paces.map((_, pace) => layTable(section, pace, most, buckets));
+function bestOf(section: FitSection, slot: number, range: Range, most: number, buckets: Buckets): Best {
+  const tables = section.paces.map((_, pace) => layTable(section, pace, range, most, buckets));
   const cost = new Float64Array(most + 1).fill(Number.POSITIVE_INFINITY);
   const seconds = new Float64Array(most + 1);
   const paces = new Int8Array(most + 1);
@@ -225,8 +233,17 @@ const lastOf = ({ buckets, seconds }: Best): number => seconds[buckets.at(-1) ??
 function solvedIn(model: FitModel, grid: Buckets): FitChoice | null {
   const { fine } = grid;
   const most = Math.floor((model.slot + model.tolerance) * fine);
+  const reaches = model.sections.map(reachOfSection);
+  /** How long a section may be for the others to make up the rest of the slot; a little is let for what is rounded. */
+  const rangeOf = (index: number): Range => {
+    const others = (end: keyof Range) => reaches.reduce((sum, one, place) => sum + (place === index ? 0 : one[end]), 0);
+    return {
+      shortest: model.slot - model.tolerance - others('longest') - 1e-6,
+      longest: model.slot + model.tolerance - others('shortest') + 1e-6,
+    };
+  };
   const order = model.sections
-    .map((section, index) => ({ index, best: bestOf(section, model.slot, most, grid) }))
+    .map((section, index) => ({ index, best: bestOf(section, model.slot, rangeOf(index), most, grid) }))
     .toSorted((a, b) => a.best.buckets.length - b.best.buckets.length);
   const steps: Joined[] = [];
   let joined = NOTHING;
@@ -255,19 +272,4 @@ function solvedIn(model: FitModel, grid: Buckets): FitChoice | null {
     end = before[end] as number;
   }
   return { sections, ...weighChoice(model, sections) };
-}
-
-/** The shortest and the longest that a model can be made, seconds. */
-export function reachOf({ sections }: FitModel): { readonly shortest: number; readonly longest: number } {
-  const of = (pick: (...values: number[]) => number) =>
-    sections.reduce((sum, { lines, paces, least }) => {
-      const each = paces.map((_, pace) =>
-        lines.reduce(
-          (seconds, { options }) => seconds + pick(...options.map((option) => option.seconds[pace] as number)),
-          0,
-        ),
-      );
-      return sum + Math.max(lines.length === 0 ? 0 : least, pick(...each));
-    }, 0);
-  return { shortest: of(Math.min), longest: of(Math.max) };
 }
