@@ -60,6 +60,30 @@ test('what is grave in the morning class is mended remedy by remedy, each a step
   expect(faults).toEqual([]);
 });
 
+test('the evening class is mended by remedies until there is nothing to object to', async () => {
+  const { page, faults } = await open('/sessions/evening-week-4');
+  await judged(page);
+  await textOf(page, '[data-finding="strained"]', /Push the Waves/);
+  let steps = 0;
+  for (; steps < 8 && (await findings(page)).length > 0; steps += 1) {
+    const [code = ''] = await findings(page);
+    const words = await textOf(page, `[data-finding="${code}"] > p`);
+    await remediesOf(page, code);
+    await page.$eval(`[data-finding="${code}"] .remedies button`, (one) => (one as HTMLElement).click());
+    await page.waitForFunction(
+      (gone: string) => ![...document.querySelectorAll('[data-finding] > p')].some((one) => one.textContent === gone),
+      { timeout: 20_000 },
+      words,
+    );
+  }
+  await textOf(page, '.noticed-nothing', /Nothing to object to/);
+  await saved(page);
+  await withControl(page, 'z', steps);
+  await page.waitForSelector('[data-finding="strained"]');
+  await saved(page);
+  expect(faults).toEqual([]);
+});
+
 test('a finding is set aside with its reason, is still aside after a reload, and is brought back', async () => {
   const { page } = await open('/sessions/evening-week-4');
   await judged(page);
