@@ -237,8 +237,10 @@ test('a section is settled after each of its lines, and the class lasts as long 
   await page.$$eval('.passage-settle', (all) => (all[2] as HTMLElement).click());
   await press(page, 'After each');
   await textOf(page, '.passage--main .passage-settle', /^after each, /);
-  expect(await graveFaults(page, '.ant-popover')).toEqual([]);
   await saved(page);
+  // Looked at when the choice has come to rest.
+  await page.waitForFunction(() => document.querySelector('.ant-popover .ant-segmented-thumb') === null);
+  expect(await graveFaults(page, '.ant-popover')).toEqual([]);
   const settled = await session(DEPOT);
   const { totalMs } = computed(settled);
   expect(totalMs).toBeGreaterThan(before + 60_000);
