@@ -238,8 +238,6 @@ test('a section is settled after each of its lines, and the class lasts as long 
   await press(page, 'After each');
   await textOf(page, '.passage--main .passage-settle', /^after each, /);
   await saved(page);
-  // Looked at when the choice has come to rest.
-  await page.waitForFunction(() => document.querySelector('.ant-popover .ant-segmented-thumb') === null);
   expect(await graveFaults(page, '.ant-popover')).toEqual([]);
   const settled = await session(DEPOT);
   const { totalMs } = computed(settled);

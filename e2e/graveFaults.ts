@@ -3,6 +3,17 @@ import type { Page } from 'puppeteer-core';
 
 /** The serious and critical faults axe finds on a page, or within a part of it. */
 export async function graveFaults(page: Page, within = 'html'): Promise<string[]> {
+  // A dialog that is still coming up is see-through, and colours that are still changing are not yet what they will be.
+  if (within !== 'html')
+    await page.waitForFunction(
+      (part: string) =>
+        document
+          .querySelector(part)
+          ?.getAnimations({ subtree: true })
+          .every(({ playState }) => playState !== 'running'),
+      {},
+      within,
+    );
   await page.evaluate(axe.source);
   return page.evaluate(async (part: string) => {
     const { violations } = await (window as unknown as { axe: typeof axe }).axe.run(part, {
