@@ -30,6 +30,16 @@ async function remediesOf(page: Page, code: string): Promise<string[]> {
   return page.$$eval(`[data-finding="${code}"] .remedies button`, (all) => all.map((one) => one.textContent ?? ''));
 }
 
+/** Asks for a class of so many minutes. */
+async function askToFit(page: Page, minutes: number): Promise<void> {
+  await press(page, 'Fit');
+  await page.waitForSelector('#fit-minutes');
+  await page.focus('#fit-minutes');
+  await withControl(page, 'a');
+  await page.keyboard.type(String(minutes));
+  await page.keyboard.press('Enter');
+}
+
 const grave = (page: Page) => page.$$eval('.noticed-stop, .noticed-warn', (all) => all.length);
 
 test('what is grave in the morning class is mended remedy by remedy, each a step that can be undone', async () => {
@@ -139,14 +149,7 @@ test('the tide finds lines, and a gentler group is judged by its own ceiling', a
 
 test('fitted to 45 minutes in three ways; one is taken, another kept as an edition beside it', async () => {
   const { page, faults } = await open('/sessions/evening-week-3');
-  await press(page, 'Fit');
-  await page.waitForSelector('#fit-minutes');
-  await page.focus('#fit-minutes');
-  await page.keyboard.down('Control');
-  await page.keyboard.press('a');
-  await page.keyboard.up('Control');
-  await page.keyboard.type('45');
-  await page.keyboard.press('Enter');
+  await askToFit(page, 45);
   await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3, { timeout: 60_000 });
   expect(await graveFaults(page, '.ant-drawer')).toEqual([]);
   await page.$$eval('[data-fit="leave-out"] button', (all) => (all.at(-1) as HTMLElement).click());
@@ -164,14 +167,7 @@ test('fitted to 45 minutes in three ways; one is taken, another kept as an editi
 
 test('what cannot be fitted says what stands in the way', async () => {
   const { page } = await open('/sessions/evening-week-4');
-  await press(page, 'Fit');
-  await page.waitForSelector('#fit-minutes');
-  await page.focus('#fit-minutes');
-  await page.keyboard.down('Control');
-  await page.keyboard.press('a');
-  await page.keyboard.up('Control');
-  await page.keyboard.type('10');
-  await page.keyboard.press('Enter');
+  await askToFit(page, 10);
   expect(await textOf(page, '[data-fit="trim"]', /the nearest is/)).toContain('Talk and rests');
 });
 

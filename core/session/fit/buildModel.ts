@@ -67,12 +67,12 @@ function countsOf(item: MovementItem, movement: Movement, cap: number): number[]
   return kept.length > 0 ? kept : [least];
 }
 
-/** A line that takes up to this share of the slot is as dear to leave out as any. Convention. */
+/** A line that takes up to this share of the slot is left out at the plain price. Convention. */
 const SMALL_SHARE = 0.04;
 
 /**
  * What leaving a line out costs. What takes long is what the class is for, so it grows with the square of the line's share of the
- * slot; a line that the instructor has marked as optional is as cheap as any.
+ * slot; a line that the instructor has marked as optional is left out at the plain price.
  */
 function leavingCost(item: MovementItem, { timeline }: Laid, { slotMinutes }: Plan): number {
   const share = (lineTimes(timeline).get(item.id)?.lengthMs ?? 0) / 60_000 / slotMinutes;

@@ -59,7 +59,12 @@ const asLine = ({ id, count }: Movement): SettleLine => ({ movementId: id, count
 function SettleForm({ section, settle, repertoire }: Omit<Props, 'word'>) {
   const dispatch = useAppDispatch();
   const movements = useMemo(() => likely(repertoire.movements), [repertoire]);
-  const options = movements.map((movement) => ({ value: movement.id, label: usualName(movement) }));
+  // What is said already stays in the list, also where it is out of sight or has a newer version.
+  const there = (settle?.lines ?? []).flatMap(({ movementId }) => repertoire.find(movementId) ?? []);
+  const options = [...new Set([...movements, ...there])].map((movement) => ({
+    value: movement.id,
+    label: usualName(movement),
+  }));
   const say = (to: Section['settle']) => dispatch(settled({ section, settle: to }));
   const [usual] = movements;
 
