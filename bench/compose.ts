@@ -1,5 +1,6 @@
 import { join } from 'node:path';
 import highsLoader from 'highs';
+import { USUAL_SCHOOLS } from '../core/movement/schools';
 import { buildModel } from '../core/session/fit/buildModel';
 import { solveFit } from '../core/session/fit/solveFit';
 import { AIMS } from '../core/session/propose/aims';
@@ -68,7 +69,12 @@ function draftFigures(): void {
       const cells = AIMS.map((aim) => {
         const of = { ...bench, strength: strengths[level - 1] ?? 'steady' };
         const start = performance.now();
-        const { left } = proposeDraft(of, { aim, slotMinutes, wishes: { recent: new Set(), level } });
+        const { left } = proposeDraft(of, {
+          aim,
+          slotMinutes,
+          schools: USUAL_SCHOOLS,
+          wishes: { recent: new Set(), level },
+        });
         return `${aim} ${((performance.now() - start) / 1000).toFixed(1)} s${left.length > 0 ? ` (${left.length} left: ${left[0]?.slice(0, 60)})` : ''}`;
       });
       console.log(`  level ${level}, ${slotMinutes} min: ${cells.join('; ')}`);

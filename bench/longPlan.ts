@@ -1,4 +1,5 @@
 import type { Movement } from '../core/movement/movement';
+import { USUAL_SCHOOLS } from '../core/movement/schools';
 import { newMovementItem } from '../core/session/defaults';
 import type { Item, Plan } from '../core/session/session';
 import { timelineOf } from '../core/session/timeline';
@@ -20,6 +21,7 @@ export function longPlan(movements: readonly Movement[]): Plan {
     return {
       slotMinutes: 90,
       breath: { in: 2, out: 3 },
+      schools: USUAL_SCHOOLS,
       sections: [{ kind: 'main', pace, items, blocks: [], settle: null }],
     };
   };

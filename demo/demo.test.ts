@@ -1,5 +1,7 @@
 import { advance } from '../core/record/advance';
 import { beginTeaching } from '../core/record/teaching';
+import { CHECKS, findingsOf, PATIENT_CHECKS } from '../core/session/findings/judge';
+import { judgedOf } from '../core/session/findings/judged';
 import { slotVerdict } from '../core/session/slotVerdict';
 import { timelineOf } from '../core/session/timeline';
 import { demoGroups } from './groups';
@@ -37,6 +39,20 @@ test('every demo class can be taught from beginning to end', () => {
     expect(end.finished).toBe(true);
     expect(Object.keys(end.spent)).toHaveLength(session.sections.flatMap(({ items }) => items).length);
   }
+});
+
+test('one class has findings worth mending, another nothing to object to, also where one looks longest', () => {
+  const codesOf = (index: number): string[] => {
+    const { session } = timed(index);
+    const group = demoGroups.find(({ id }) => id === session.groupId);
+    if (!group) throw new Error('a demo class has a group');
+    const { strength, paceLeast, paceMost } = group.asked;
+    const pace = { least: paceLeast, most: paceMost };
+    const judged = judgedOf(session, { find, offered: repertoire, strength, pace, known: null });
+    return judged ? findingsOf(judged, [...CHECKS, ...PATIENT_CHECKS]).map(({ code }) => code) : ['unknown'];
+  };
+  expect(codesOf(1)).toEqual(expect.arrayContaining(['strained', 'cool-down-low']));
+  expect(codesOf(3)).toEqual([]);
 });
 
 test('the record hangs together: its lines sum to the time between its beginning and its end', () => {

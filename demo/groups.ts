@@ -1,4 +1,5 @@
 import type { Group } from '../core/group/group';
+import { USUAL_SCHOOLS } from '../core/movement/schools';
 
 /** The demo world: a hall in a former tram shed and a yard behind the depot, in the made-up town of Wendlebrook. */
 export const demoGroups: readonly Group[] = [
@@ -9,6 +10,7 @@ export const demoGroups: readonly Group[] = [
     meets: 'Evenings, 19:00',
     about: 'Fourteen adults, mixed, third term. Two mind a knee. Sprung wooden floor; the choir has the hall at 20:00.',
     asked: { strength: 'steady', paceLeast: 4, paceMost: 9 },
+    schools: USUAL_SCHOOLS,
   },
   {
     id: 'tram-shed-morning',
@@ -17,6 +19,7 @@ export const demoGroups: readonly Group[] = [
     meets: 'Mornings, 10:15',
     about: 'Nine people over sixty, several with stiff shoulders. Chairs along the wall.',
     asked: { strength: 'steady', paceLeast: 5, paceMost: 10 },
+    schools: USUAL_SCHOOLS,
   },
   {
     id: 'depot-yard',
@@ -25,5 +28,6 @@ export const demoGroups: readonly Group[] = [
     meets: 'Lunch break, 12:30',
     about: 'Six to ten drivers and fitters in work boots. Twenty minutes, no lying down, no mats.',
     asked: { strength: 'steady', paceLeast: 4, paceMost: 10 },
+    schools: USUAL_SCHOOLS,
   },
 ];

@@ -1,5 +1,8 @@
 import type { Page } from 'puppeteer-core';
-import { addLine, computed, endOf, line, linesOf, press, stored, takeLine, withControl } from './desk';
+import { movementsOf } from '../core/session/doneAs';
+import { forecastOf, forecastParts } from '../core/session/forecast';
+import { clockAt } from '../web/app/words';
+import { addLine, computed, endOf, find, line, linesOf, press, stored, takeLine, withControl } from './desk';
 import { openPage, saved, stage, testId, textOf } from './house';
 
 const on = stage();
@@ -43,6 +46,25 @@ test('a changed count moves the end by exactly what the engine says, and is stil
   await ends(page, endOf(changed));
   await saved(page);
   expect(faults).toEqual([]);
+});
+
+test('when it will likely end, and when late, is what the forecast says, and moves with what varies most', async () => {
+  const morning = 'morning-eight-pieces';
+  const { page } = await open(`/sessions/${morning}`);
+  const { session } = await stored(on.house.url, morning);
+  const forecast = (of: typeof session) => {
+    const { likelyMs, lateMs } = forecastOf(forecastParts(computed(of), movementsOf(of, find)));
+    return [likelyMs, lateMs].map((ms) => clockAt(of.startsAt, ms).slice(0, 5));
+  };
+  const shown = async () => [await textOf(page, testId('likely')), await textOf(page, testId('late'))];
+  expect(await shown()).toEqual(forecast(session));
+  await addLine(page, 2, 'talk 9 min questions');
+  await saved(page);
+  const longer = (await stored(on.house.url, morning)).session;
+  expect(await shown()).toEqual(forecast(longer));
+  expect(forecast(longer)).not.toEqual(forecast(session));
+  await withControl(page, 'z');
+  await saved(page);
 });
 
 test('why a line takes its minutes: the parts on the screen add up to it', async () => {

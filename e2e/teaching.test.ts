@@ -1,6 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { ClassLog } from '../core/record/classLog';
 import { segmentAt } from '../core/session/segmentAt';
+import { isRoutine } from '../core/session/settleItem';
 import { addLine, computed, find, stored } from './desk';
 import { openPage, saved, stage, testId, textOf } from './house';
 
@@ -163,6 +164,21 @@ test('steering: slower, faster, once more, back, skip, and the clock says how fa
   await textOf(page, '.teach-name', /Shoulder Rolls/);
   await page.keyboard.press('ArrowLeft');
   await textOf(page, '.teach-name', /Swinging Hands/);
+});
+
+test('what settles a line is taught by its own name and count, without the rounds of the line', async () => {
+  const { session } = await stored(on.house.url, 'morning-eight-pieces');
+  const { segments } = computed(session);
+  const first = segments.find((segment) => isRoutine(segment));
+  const line = segments.find(({ itemId }) => itemId === first?.itemId);
+  const { page, forward, faults } = await openWithClock('/teach/morning-eight-pieces', true);
+  await begin(page);
+  await forward(line?.startMs ?? 0);
+  expect(await textOf(page, '.teach-name')).toMatch(/^Lift the Sky/);
+  await forward((first?.startMs ?? 0) - (line?.startMs ?? 0) + 100);
+  expect(await textOf(page, '.teach-name')).toMatch(/^Belly Breathing/);
+  expect(await textOf(page, '.teach-middle')).toMatch(/^3breaths to go(?!.*round)/);
+  expect(faults).toEqual([]);
 });
 
 test('a new class from nothing is built, taught, written down, and found again after a restart', async () => {

@@ -1,4 +1,5 @@
 import { join } from 'node:path';
+import { USUAL_SCHOOLS } from '../core/movement/schools';
 import { emptySections, newMovementItem } from '../core/session/defaults';
 import type { Bench } from '../core/session/findings/finding';
 import { judgedOf } from '../core/session/findings/judged';
@@ -30,7 +31,7 @@ export function classOf(ids: readonly string[], slotMinutes = 60): Plan {
     return { ...newMovementItem(`main-${place}`, movement, 'main', movement.count.least), manner: 'quiet' as const };
   });
   const sections = emptySections().map((section) => (section.kind === 'main' ? { ...section, items } : section));
-  return { slotMinutes, breath: { in: 1, out: 1 }, sections };
+  return { slotMinutes, breath: { in: 1, out: 1 }, schools: USUAL_SCHOOLS, sections };
 }
 export const judgedFor = (plan: Plan, of: Bench = bench()) => {
   const judged = judgedOf(plan, of);

@@ -3,7 +3,9 @@ import { footworkFindings } from '../core/movement/footwork';
 import { footworkWords } from '../core/movement/footworkWords';
 import { Role, variantOf } from '../core/movement/movement';
 import { phasesFor, writtenSide } from '../core/movement/cycleFor';
-import { betweenSides } from '../core/movement/knownWalk';
+import { phaseDemand } from '../core/demand/movementDemand';
+import { strideDemand } from '../core/demand/strideDemand';
+import { betweenSides, knownWalk } from '../core/movement/knownWalk';
 import { walkForm } from '../core/movement/walkForm';
 import { displacement } from '../core/movement/stride';
 import { walkMovement } from '../core/movement/walkMovement';
@@ -119,5 +121,24 @@ test('done on each side, a movement comes back mirrored', () => {
   for (const movement of movements.filter(({ laterality }) => laterality.sides.kind === 'each-side')) {
     const [left, right] = (['left', 'right'] as const).map((side) => phasesFor(movement, 'cycle', side));
     expect(left?.map(({ to }) => to.load?.left)).toEqual(right?.map(({ to }) => to.load?.right));
+  }
+});
+
+test('what is asked by turns, and worked out once for both sides, is what each stride asks by itself', () => {
+  const byTurns = movements.filter(({ laterality }) => laterality.sides.kind === 'alternating');
+  expect(byTurns.length).toBeGreaterThan(5);
+  for (const movement of byTurns) {
+    const walk = knownWalk(movement, null).filter(({ part }) => part === 'cycle');
+    const phases = walk.length / 4;
+    for (const [place, { stride, side, phase }] of walk.entries()) {
+      const shared = phaseDemand(movement, { part: 'cycle', phase, side, direction: null, first: place < 2 * phases });
+      const own = strideDemand(stride);
+      expect([movement.id, place, shared?.pieces.length]).toEqual([movement.id, place, own.pieces.length]);
+      const asked = own.pieces.map(({ channels }, piece) =>
+        Math.max(...channels.map((value, channel) => Math.abs(value - (shared?.pieces[piece]?.channels[channel] ?? 9)))),
+      );
+      expect(Math.max(...asked)).toBeLessThan(1e-4);
+      expect(own.pieces.map(({ oneLeg }) => oneLeg)).toEqual(shared?.pieces.map(({ oneLeg }) => oneLeg));
+    }
   }
 });

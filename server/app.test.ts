@@ -37,6 +37,7 @@ describe('what is there', () => {
       '/api/forms',
       '/api/groups',
       '/api/groups/{id}/asked',
+      '/api/groups/{id}/schools',
       '/api/library',
       '/api/logs',
       '/api/logs/{id}',

@@ -1,5 +1,7 @@
 import { Problem, StoredSession } from '../core/formats/api';
 import { writeClass } from '../core/formats/classJson';
+import type { Group } from '../core/group/group';
+import { USUAL_SCHOOLS } from '../core/movement/schools';
 import { openTestHouse, repertoire, type TestHouse } from '../demo/testHouse';
 
 let house: TestHouse;
@@ -68,6 +70,23 @@ test('what may be asked of a group is changed, and nonsense refused', async () =
   expect(await refuse({ ...asked, paceMost: 4 })).toBe(422);
   expect(await refuse({ ...asked, strength: 'fierce' })).toBe(422);
   expect(await refuse(asked, 'nobody')).toBe(404);
+});
+
+test('how a group is taught where schools disagree is kept, what is not said is as usual, and nonsense is refused', async () => {
+  const answer = await house.ask('PUT', '/api/groups/depot-yard/schools', { frontShare: 80, head: 'with-the-breath' });
+  const schools = { ...USUAL_SCHOOLS, frontShare: 80, head: 'with-the-breath' };
+  expect(await answer.json()).toMatchObject({ id: 'depot-yard', schools });
+  const groups = (await (await house.ask('GET', '/api/groups')).json()) as Group[];
+  expect(groups.map((group) => [group.id, group.schools.frontShare])).toEqual([
+    ['depot-yard', 80],
+    ['tram-shed-evening', 70],
+    ['tram-shed-morning', 70],
+  ]);
+  const refuse = async (body: object, path = 'depot-yard') =>
+    (await house.ask('PUT', `/api/groups/${path}/schools`, body)).status;
+  expect(await refuse({ frontShare: 75 })).toBe(422);
+  expect(await refuse({ toesRise: 'yes' })).toBe(422);
+  expect(await refuse({}, 'nobody')).toBe(404);
 });
 
 test('a kind of finding is set aside for good, and speaks again', async () => {

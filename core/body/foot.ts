@@ -19,14 +19,23 @@ export interface FootPoints {
   readonly forward: Vec;
 }
 
-const STANDING = new WeakMap<FootPlace, FootPoints>();
+interface Standing {
+  readonly foot: FootPlace;
+  readonly points: FootPoints;
+}
 
-/** The points of a foot in the room. A foot of the usual body that stays where it is is reckoned once. */
+/** The two feet that were looked at last: poses that follow each other mostly stand on the same. */
+let last: readonly [Standing | null, Standing | null] = [null, null];
+
+/** The points of a foot in the room. A foot of the usual body that stays where it is is not reckoned again. */
 export function footPoints(foot: FootPlace, size: BodySize): FootPoints {
   if (size !== USUAL_BODY) return pointsOf(foot, size);
-  const known = STANDING.get(foot) ?? pointsOf(foot, size);
-  STANDING.set(foot, known);
-  return known;
+  const [before, other] = last;
+  if (before?.foot === foot) return before.points;
+  if (other?.foot === foot) return other.points;
+  const points = pointsOf(foot, size);
+  last = [other, { foot, points }];
+  return points;
 }
 
 function pointsOf(foot: FootPlace, size: BodySize): FootPoints {

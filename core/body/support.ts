@@ -37,18 +37,16 @@ function insideBy(hull: readonly Point[], of: Point): number {
   return turn > 0 ? leftmost : -rightmost;
 }
 
-const KNOWN_HULLS = new WeakMap<FootPlace, WeakMap<FootPlace, readonly Point[]>>();
+/** The feet that were looked at last, and the hull under them: poses that follow each other mostly stand on the same. */
+let last: { readonly one: FootPlace; readonly other: FootPlace; readonly hull: readonly Point[] } | null = null;
 
 /** The hull under one foot or two, of the usual body; feet that stay where they are are looked at once. */
 function hullUnder([one, other = one]: readonly FootPlace[]): readonly Point[] {
   if (!one || !other) return [];
-  const hulls = KNOWN_HULLS.get(one) ?? new WeakMap<FootPlace, readonly Point[]>();
-  KNOWN_HULLS.set(one, hulls);
-  const known = hulls.get(other);
-  if (known) return known;
+  if (last?.one === one && last.other === other) return last.hull;
   const feet = one === other ? [one] : [one, other];
   const hull = hullOf(feet.flatMap((foot) => contactPatch(foot, USUAL_BODY)));
-  hulls.set(other, hull);
+  last = { one, other, hull };
   return hull;
 }
 

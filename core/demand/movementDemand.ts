@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
 import { mirrorNumber } from '../body/mirrorNumber';
-import type { Pose } from '../body/pose';
+import { mirrorPose, type Pose } from '../body/pose';
 import type { Side } from '../body/side';
 import { phasesFor, writtenSide } from '../movement/cycleFor';
 import { knownWalk } from '../movement/knownWalk';
@@ -52,9 +52,10 @@ function knownOf(movement: Movement): Map<string, StrideDemand | null> {
   return known;
 }
 
-/** Whether two strides are the same but for where in the room they are done. */
-function asksTheSame(a: Stride, b: Stride): boolean {
-  if (a.phase !== b.phase && !equal(a.phase, b.phase)) return false;
+type Ends = Pick<Stride, 'from' | 'to'>;
+
+/** Whether two strides lead from the same pose to the same pose, but for where in the room they are. */
+function leadsAlike(a: Ends, b: Ends): boolean {
   const [x, y] = [b.from.feet.left.x - a.from.feet.left.x, b.from.feet.left.y - a.from.feet.left.y];
   const near = (one: Pose, other: Pose): boolean => {
     const feet = (side: Side) =>
@@ -68,6 +69,14 @@ function asksTheSame(a: Stride, b: Stride): boolean {
   };
   return near(a.from, b.from) && near(a.to, b.to);
 }
+
+/** Whether two strides are the same but for where in the room they are done. */
+const asksTheSame = (a: Stride, b: Stride): boolean =>
+  (a.phase === b.phase || equal(a.phase, b.phase)) && leadsAlike(a, b);
+
+/** Whether a stride is the mirror image of the same phase done on the other side. */
+const isMirrorOf = (stride: Stride, other: Stride): boolean =>
+  leadsAlike({ from: mirrorPose(other.from), to: mirrorPose(other.to) }, stride);
 
 /** The stride of a phase on the written side of a movement; null where it has none. */
 function strideFor(
@@ -102,6 +111,14 @@ export function phaseDemand(movement: Movement, key: PhaseKey): StrideDemand | n
     }
     const stride = strideFor(movement, key, otherSide);
     if (!stride) return null;
+    // By turns, the first time on the other side is as a rule the mirror image of the second time on this one.
+    if (otherSide && key.first) {
+      const later = strideFor(movement, { ...key, first: false }, false);
+      if (later && isMirrorOf(stride.stride, later.stride)) {
+        const one = phaseDemand(movement, { ...key, side: written, first: false });
+        return one && mirrorStride(one);
+      }
+    }
     // Most movements come back to where they began, and their first repetition asks what all others ask.
     if (!key.first) {
       const first = strideFor(movement, { ...key, first: true }, otherSide);

@@ -58,18 +58,22 @@ export function strideDemand(stride: Stride): StrideDemand {
     return { pose, body: skeletonOf(pose) };
   };
   const plain = stride.phase.overlays.length === 0;
-  const still = Object.keys(stride.phase.to).length === 0 && plain;
   const pieces: Demand[] = [];
   const moved = channelZeros();
+  // A kept posture moves nothing, and asks the same all the time.
+  if (plain && Object.keys(stride.phase.to).length === 0) {
+    const { pose, body } = look(0.5);
+    return { pieces: [demandAt(pose, body)], moved };
+  }
   let before = plain ? anglesOf(stride.from) : jointAngles(look(0));
-  for (let piece = 0; piece < (still ? 1 : PIECES); piece += 1) {
-    const middle = look((piece + 0.5) / (still ? 1 : PIECES));
+  for (let piece = 0; piece < PIECES; piece += 1) {
+    const middle = look((piece + 0.5) / PIECES);
     pieces.push(demandAt(middle.pose, middle.body));
     const now = jointAngles(middle);
     travelled(before, now, moved);
     before = now;
   }
-  if (!still) travelled(before, plain ? anglesOf(stride.to) : jointAngles(look(1)), moved);
+  travelled(before, plain ? anglesOf(stride.to) : jointAngles(look(1)), moved);
   shaken(stride.phase.overlays, USUAL_SECONDS, (region, degrees) => {
     for (const side of [null, ...SIDES]) {
       const index = channelIndex(region, side);

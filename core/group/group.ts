@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { STRENGTHS } from '../demand/ceilings';
+import { Schools } from '../movement/schools';
 
 /** How much may be asked of a group: which ceilings it is judged by, and the breath paces it is at ease with. */
 export const GroupAsked = z
@@ -24,6 +25,8 @@ export const Group = z.object({
   meets: z.string().max(120),
   about: z.string().max(400),
   asked: GroupAsked,
+  /** How it is taught where schools disagree: what its new classes begin with. */
+  schools: Schools,
 });
 export type Group = z.infer<typeof Group>;
 

@@ -1,6 +1,5 @@
-import { writtenSide } from './cycleFor';
+import { knownWalk } from './knownWalk';
 import type { Movement } from './movement';
-import { walkMovement } from './walkMovement';
 
 /** Whether the hands push out on the out-breath or on the in-breath. */
 export type BreathConvention = 'out' | 'in';
@@ -21,9 +20,11 @@ export function breathConvention(movement: Movement): BreathConvention | null {
   const known = KNOWN.get(movement);
   if (known !== undefined) return known;
   let [out, into] = [0, 0];
-  for (const { stride, part } of walkMovement(movement, { side: writtenSide(movement) })) {
+  const walk = knownWalk(movement, movement.laterality.directions.kind === 'both' ? 'first' : null);
+  const once = walk.filter(({ part }) => part === 'cycle').slice(0, movement.parts.cycle.length);
+  for (const { stride } of once) {
     const { breath } = stride.phase;
-    if (part !== 'cycle' || (breath !== 'in' && breath !== 'out')) continue;
+    if (breath !== 'in' && breath !== 'out') continue;
     for (const side of ['left', 'right'] as const) {
       const [from, to] = [stride.from.hands[side].at, stride.to.hands[side].at];
       if ([from[2], to[2]].some((up) => up < LOWEST || up > HIGHEST)) continue;

@@ -101,7 +101,8 @@ function judgeFoot(stride: Stride, seconds: number, side: Side, rules: FootworkR
   const { angle, load } = turnedUnderLoad(stride, side);
   if (angle > LIMITS.kneeTwist)
     add('knee-twist', rules.weightedTurns ? 'warn' : 'stop', side, angle, LIMITS.kneeTwist, { load });
-  else if (angle > 5 && !rules.weightedTurns) add('weighted-turn', 'notice', side, angle, 5, { load });
+  else if (angle > LIMITS.setStraight && !rules.weightedTurns)
+    add('weighted-turn', 'notice', side, angle, LIMITS.setStraight, { load });
 }
 
 type Adder = (

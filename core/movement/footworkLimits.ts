@@ -2,6 +2,8 @@
 export const FOOTWORK_LIMITS = {
   /** Turning a foot that bears more than this is a weighted turn. */
   weightedPivot: 40,
+  /** A foot set straight by no more than this while weighted is no turn. */
+  setStraight: 15,
   /** A foot turned further than this while weighted twists the knee. */
   kneeTwist: 30,
   /** The shortest time a foot may be in the air. */

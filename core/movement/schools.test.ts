@@ -19,17 +19,27 @@ const stepping = movement({
   laterality: { sides: { kind: 'each-side', first: 'left' } },
   start: { stance: 'step-ready', side: 'left', load: { left: 10, right: 90 }, sink: 40, arms: 'hanging' },
   parts: {
-    cycle: [phase({ breath: 'out', length: span, to: { stance: 'bow', side: 'left', sink: 46 }, call: 'Step' })],
+    cycle: [
+      phase({
+        breath: 'out',
+        length: span,
+        to: { stance: 'bow', side: 'left', load: { left: 70, right: 30 }, sink: 46 },
+        call: 'Step',
+      }),
+    ],
   },
 });
 const loads = (of: ReturnType<typeof movement>) =>
   walkMovement(of, { side: 'left' }).map(({ stride }) => stride.to.load.left);
 const schools = (written: Partial<Schools>) => Schools.parse(written);
 
-test('a bow that does not state its weight has the school’s share; one that does keeps its own', () => {
+test('a bow of the usual share has the school’s; one with a share of its own keeps it', () => {
   expect(loads(asTaught(stepping, schools({ frontShare: 60 })))).toEqual([60]);
   expect(loads(asTaught(stepping, schools({ frontShare: 100 })))).toEqual([100]);
-  expect(loads(asTaught(rocking, schools({ frontShare: 60 })))).toEqual([20, 70]);
+  expect(loads(asTaught(rocking, schools({ frontShare: 60 })))).toEqual([20, 60]);
+  const own = { ...rocking, start: { ...rocking.start, load: { left: 72, right: 28, seat: 0 } } };
+  expect(asTaught(own, schools({ frontShare: 80 })).start.load).toEqual({ left: 72, right: 28, seat: 0 });
+  expect(asTaught(rocking, schools({ frontShare: 80 })).start.load).toEqual({ left: 80, right: 20, seat: 0 });
 });
 
 test('done on the other side, the share is the other foot’s', () => {
@@ -56,7 +66,7 @@ test('knees straighten on the out-breath of an even stance, and never lock', () 
   const sinks = (of: ReturnType<typeof movement>) =>
     walkMovement(of, { side: null }).map(({ stride }) => stride.to.sink);
   expect(sinks(asTaught(pressing, USUAL_SCHOOLS))).toEqual([30, 20]);
-  expect(sinks(asTaught(pressing, schools({ kneesStraighten: true })))).toEqual([30, 6]);
+  expect(sinks(asTaught(pressing, schools({ kneesStraighten: true })))).toEqual([30, 8]);
   expect(
     walkMovement(asTaught(rocking, schools({ kneesStraighten: true })), { side: 'left' }).at(-1)?.stride.to.sink,
   ).toBe(46);
@@ -64,7 +74,8 @@ test('knees straighten on the out-breath of an even stance, and never lock', () 
 
 test('with nothing that differs a movement is done as it is written', () => {
   const poses = (of: ReturnType<typeof movement>) => walkMovement(of, { side: 'left' }).map(({ stride }) => stride.to);
-  expect(poses(asTaught(rocking, USUAL_SCHOOLS))).toEqual(poses(rocking));
+  expect(asTaught(rocking, USUAL_SCHOOLS)).toBe(rocking);
+  expect(poses(asTaught(rocking, schools({ head: 'with-the-breath' })))).toEqual(poses(rocking));
 });
 
 test('a head that rises through a step is said where it is kept level, and not where it goes with the breath', () => {

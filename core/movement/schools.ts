@@ -6,23 +6,35 @@ import type { FootworkRules } from './footwork';
 import type { Movement } from './movement';
 import type { Phase } from './phase';
 
+const QUESTIONS = {
+  /** The front leg's share where a bow stance is written with the usual 70 percent; any other share is the movement's own. */
+  frontShare: z.union([z.literal(60), z.literal(70), z.literal(80), z.literal(100)]),
+  /** Turning on the weighted foot is taught; otherwise on the heel or ball of the emptied one, which spares the knee. */
+  weightedTurns: z.boolean(),
+  /** The toes of the front foot rise when rocking back; otherwise the sole stays flat. */
+  toesRise: z.boolean(),
+  /** Knees straighten, without locking, on the firm half of an even stance; otherwise they stay soft as written. */
+  kneesStraighten: z.boolean(),
+  /** The head stays level through a step, or rises and sinks with the breath. */
+  head: z.enum(['level', 'with-the-breath']),
+};
+
 /**
  * Where schools disagree on how a movement is done. What a movement itself states wins; these fill what it leaves open, or
  * say what is allowed. The defaults are the gentler choice for beginners.
  */
 export const Schools = z.object({
-  /** The front leg's share in a bow stance that does not state its weight, percent. */
-  frontShare: z.union([z.literal(60), z.literal(70), z.literal(80), z.literal(100)]).default(70),
-  /** Turning on the weighted foot is taught; otherwise on the heel or ball of the emptied one, which spares the knee. */
-  weightedTurns: z.boolean().default(false),
-  /** The toes of the front foot rise when rocking back; otherwise the sole stays flat. */
-  toesRise: z.boolean().default(false),
-  /** Knees straighten, without locking, on the firm half of an even stance; otherwise they stay soft as written. */
-  kneesStraighten: z.boolean().default(false),
-  /** The head stays level through a step, or rises and sinks with the breath. */
-  head: z.enum(['level', 'with-the-breath']).default('level'),
+  frontShare: QUESTIONS.frontShare.default(70),
+  weightedTurns: QUESTIONS.weightedTurns.default(false),
+  toesRise: QUESTIONS.toesRise.default(false),
+  kneesStraighten: QUESTIONS.kneesStraighten.default(false),
+  head: QUESTIONS.head.default('level'),
 });
 export type Schools = z.infer<typeof Schools>;
+
+/** The questions that are answered otherwise than around it: of one line against its class. */
+export const OwnSchools = z.object(QUESTIONS).partial();
+export type OwnSchools = z.infer<typeof OwnSchools>;
 
 export const USUAL_SCHOOLS: Schools = Schools.parse({});
 
@@ -36,33 +48,47 @@ export const rulesOf = ({ weightedTurns, head }: Schools): FootworkRules => ({
 const ROCKED_BACK = 30;
 const FORWARD_AGAIN = 45;
 /** How far knees straighten without locking, degrees. */
-const UNLOCKED = 6;
+const UNLOCKED = 8;
+/** Legs that bear more unlike than this are on their way to a step, percent; those stay as they are written. */
+const ALIKE = 40;
+/** A body that leans no further than this stands at the top of its movement, degrees. */
+const UPRIGHT = 20;
 const EVEN_STANCES: readonly Posture['stance'][] = ['parallel', 'closed', 'narrow', 'heels-together'];
+
+/** The load of a bow that is written with the usual share, as the school has it; null where the share is the movement's own. */
+function bowLoad({ stance, side, load }: Posture, { frontShare }: Schools): Posture['load'] | null {
+  if (stance !== 'bow' || side === null || load[side] !== USUAL_SCHOOLS.frontShare || load.seat > 0) return null;
+  return { left: 100 - frontShare, right: 100 - frontShare, seat: 0, [side]: frontShare };
+}
+
+/** Whether both legs press alike and may straighten at the top: no step on its way, and the body upright. */
+const standsFirm = ({ stance, load, spine }: Posture): boolean =>
+  EVEN_STANCES.includes(stance) && Math.abs(load.left - load.right) <= ALIKE && spine.hinge <= UPRIGHT;
 
 function taughtPhase(phase: Phase, before: Posture, schools: Schools): Phase {
   const to = { ...phase.to };
   const posture = changePosture(before, phase.to);
   const { stance, side } = posture;
-  if (to.stance === 'bow' && to.load === undefined && side !== null) {
-    const { frontShare } = schools;
-    to.load =
-      side === 'left'
-        ? { left: frontShare, right: 100 - frontShare, seat: 0 }
-        : { left: 100 - frontShare, right: frontShare, seat: 0 };
-  }
+  const bow = bowLoad(posture, schools);
+  if (bow) to.load = bow;
   if (schools.toesRise && stance === 'bow' && side !== null && to.stance === undefined) {
     const front = posture.load[side];
     const contact = front <= ROCKED_BACK ? 'heel' : front >= FORWARD_AGAIN ? 'sole' : null;
     if (contact && to.feet?.[side]?.contact === undefined && posture.load[otherSide(side)] > 0)
       to.feet = { ...to.feet, [side]: { ...to.feet?.[side], contact } };
   }
-  if (schools.kneesStraighten && phase.breath === 'out' && EVEN_STANCES.includes(stance))
+  if (schools.kneesStraighten && phase.breath === 'out' && standsFirm(posture))
     to.sink = Math.min(posture.sink, UNLOCKED);
   return { ...phase, to };
 }
 
-/** A movement as a school teaches it. With nothing that differs from what is written it does the same. */
+/** Whether a school does something otherwise than movements are written, and does not only allow more. */
+export const doesOtherwise = ({ frontShare, toesRise, kneesStraighten }: Schools): boolean =>
+  frontShare !== USUAL_SCHOOLS.frontShare || toesRise || kneesStraighten;
+
+/** A movement as a school teaches it; the movement itself where the school does everything as it is written. */
 export function asTaught(movement: Movement, schools: Schools): Movement {
+  if (!doesOtherwise(schools)) return movement;
   const part = (phases: readonly Phase[], from: Posture): { phases: Phase[]; at: Posture } => {
     let at = from;
     const taught = phases.map((phase) => {
@@ -73,10 +99,12 @@ export function asTaught(movement: Movement, schools: Schools): Movement {
     return { phases: taught, at };
   };
   const { entry, cycle, between, exit } = movement.parts;
-  const entered = entry ? part(entry, movement.start) : null;
-  const cycled = part(cycle, entered?.at ?? movement.start);
+  const start = { ...movement.start, load: bowLoad(movement.start, schools) ?? movement.start.load };
+  const entered = entry ? part(entry, start) : null;
+  const cycled = part(cycle, entered?.at ?? start);
   return {
     ...movement,
+    start,
     parts: {
       ...(entered ? { entry: entered.phases } : {}),
       cycle: cycled.phases,

@@ -46,6 +46,21 @@ describe('lines that come round in a block', () => {
     expect(moved.map(({ side }) => side)).toEqual([...new Array(8).fill('right'), ...new Array(8).fill('left')]);
   });
 
+  test('the steps to the other side of a chain are taken while it is said', () => {
+    const changes = (id: string) => {
+      const timeline = laid(classOf([member('x', id)], block({ chain: 'left' })), ...all);
+      expect(timeline.items[1]).toMatchObject({ itemId: 'x', bridge: null });
+      return timeline.segments
+        .filter(({ kind }) => kind === 'side-change')
+        .map(({ call, lengthMs }) => [call, lengthMs]);
+    };
+    // Four actions at a second and a half each; where the feet stand already it only has to be said.
+    expect(changes('bow')).toEqual([
+      ['All of it on the other side. Weight left, step right, weight right, turn the left foot', 6000],
+    ]);
+    expect(changes('lift')).toEqual([['All of it on the other side', 4000]]);
+  });
+
   test('the last round ends otherwise, and the first is done without what comes later', () => {
     const lines = [
       member('x', 'lift'),

@@ -1,7 +1,7 @@
 import { channelIndex } from '../demand/channels';
 import { cycleDemand } from '../demand/movementDemand';
 import type { Caution } from '../movement/caution';
-import { footworkFindings } from '../movement/footwork';
+import { footworkFindings, USUAL_RULES } from '../movement/footwork';
 import { footworkWords } from '../movement/footworkWords';
 import { type Movement, variantOf } from '../movement/movement';
 import type { PartName } from '../movement/parts';
@@ -48,13 +48,14 @@ export function impliedCautions(movement: Movement): Caution[] {
   return implied.flatMap(([caution, is]) => (is ? [caution] : []));
 }
 
-function footworkNotes(movement: Movement, variant: string | null): MovementNote[] {
+function footworkNotes(movement: Movement, variant: string | null, rules = USUAL_RULES): MovementNote[] {
   const notes = new Map<string, MovementNote>();
   for (const way of waysOf(movement)) {
     const walked = walkMovement(movement, way);
-    for (const finding of footworkFindings(timedAtPace(walked.map(({ stride }) => stride)))) {
+    for (const finding of footworkFindings(timedAtPace(walked.map(({ stride }) => stride)), rules)) {
       const at = walked[finding.stride];
-      if (!at) continue;
+      // Coming into a lower stance and out of it changes the height of the head, and is meant to.
+      if (!at || (finding.code === 'head-height' && at.part !== 'cycle')) continue;
       const note = {
         severity: finding.severity,
         part: at.part,
@@ -69,12 +70,18 @@ function footworkNotes(movement: Movement, variant: string | null): MovementNote
   return [...notes.values()];
 }
 
-const FOOTWORK = new WeakMap<Movement, readonly MovementNote[]>();
+const FOOTWORK = new WeakMap<Movement, Map<string, readonly MovementNote[]>>();
 
-/** What the feet and joints of a movement do that they should not, on every side and in every direction; found once for each. */
-export function footworkOf(movement: Movement): readonly MovementNote[] {
-  const notes = FOOTWORK.get(movement) ?? footworkNotes(movement, null);
-  FOOTWORK.set(movement, notes);
+/**
+ * What the feet and joints of a movement do that they should not, on every side and in every direction; found once for each.
+ * @param rules what its school and its floor allow
+ */
+export function footworkOf(movement: Movement, rules = USUAL_RULES): readonly MovementNote[] {
+  const known = FOOTWORK.get(movement) ?? new Map<string, readonly MovementNote[]>();
+  FOOTWORK.set(movement, known);
+  const key = `${rules.weightedTurns} ${rules.levelHead}`;
+  const notes = known.get(key) ?? footworkNotes(movement, null, rules);
+  known.set(key, notes);
   return notes;
 }
 

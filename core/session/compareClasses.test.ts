@@ -1,5 +1,5 @@
 import { classWith, find, line } from '../testing/cleanClass';
-import { compareClasses } from './compareClasses';
+import { compareClasses, compareSections } from './compareClasses';
 import type { Plan } from './session';
 import { timelineOf } from './timeline';
 
@@ -48,4 +48,23 @@ test('the minutes of both sides sum to both classes', () => {
   const rows = compareClasses(a, b);
   const sum = (side: 'left' | 'right') => rows.reduce((ms, row) => ms + (row[side]?.lengthMs ?? 0), 0);
   expect([sum('left'), sum('right')]).toEqual([a.timeline.totalMs, b.timeline.totalMs]);
+});
+
+test('sections that breathe or are settled otherwise are told apart, whatever their lines are', () => {
+  const plan = classWith({});
+  const settle = { name: 'Hands home', when: 'at-end' as const, lines: [{ movementId: 'lift', count: 3 }] };
+  const pace = { from: 5, to: 5, easing: 0 };
+  const changed = {
+    ...plan,
+    sections: plan.sections.map((section) =>
+      section.kind === 'main' ? { ...section, settle } : section.kind === 'cool-down' ? { ...section, pace } : section,
+    ),
+  };
+  expect(compareSections(plan, plan)).toEqual([]);
+  expect(compareSections(plan, changed).map(({ section, differs }) => [section, differs])).toEqual([
+    ['main', ['settle']],
+    ['cool-down', ['pace']],
+  ]);
+  expect(compareSections(changed, plan)[0]).toMatchObject({ left: { settle }, right: { settle: null } });
+  expect(compareSections({ sections: [] }, plan)).toEqual([]);
 });

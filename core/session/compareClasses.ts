@@ -1,8 +1,9 @@
+import equal from 'fast-deep-equal';
 import type { Role } from '../movement/movement';
 import { baseId } from '../movement/version';
 import { lineTimes } from './lineTimes';
 import type { Timeline } from './segment';
-import type { Item, Plan } from './session';
+import type { Item, Plan, Section } from './session';
 
 /** A line of one class with how long it lasts there. */
 export interface ComparedLine {
@@ -17,6 +18,30 @@ export interface ComparedRow {
   readonly right: ComparedLine | null;
   /** What differs, by the name of the field; empty where nothing does. */
   readonly differs: readonly string[];
+}
+
+/** What of a whole section is said otherwise in one class than in the other: how it breathes, what settles it. */
+export interface ComparedSection {
+  readonly section: Role;
+  readonly left: Section | null;
+  readonly right: Section | null;
+  readonly differs: readonly ('pace' | 'settle')[];
+}
+
+const SECTION_FIELDS = ['pace', 'settle'] as const;
+const inKind = ({ sections }: Pick<Plan, 'sections'>, kind: Role): Section | null =>
+  sections.find((section) => section.kind === kind) ?? null;
+const kindsOf = (left: Pick<Plan, 'sections'>, right: Pick<Plan, 'sections'>): Role[] => [
+  ...new Set([...left.sections, ...right.sections].map(({ kind }) => kind)),
+];
+
+/** The sections of two classes that are led otherwise, whatever their lines are; a section that one does not have is not. */
+export function compareSections(left: Pick<Plan, 'sections'>, right: Pick<Plan, 'sections'>): ComparedSection[] {
+  return kindsOf(left, right).flatMap((section): ComparedSection[] => {
+    const [a, b] = [inKind(left, section), inKind(right, section)];
+    const differs = a && b ? SECTION_FIELDS.filter((field) => !equal(a[field], b[field])) : [];
+    return differs.length > 0 ? [{ section, left: a, right: b, differs }] : [];
+  });
 }
 
 /** What a line is, whatever it is called and however often: lines of the same are set against each other. */
@@ -60,9 +85,8 @@ export function compareClasses(
   const [leftMs, rightMs] = [lengths(left.timeline), lengths(right.timeline)];
   const onLeft = (item: Item): ComparedLine => ({ item, lengthMs: leftMs.get(item.id) ?? 0 });
   const onRight = (item: Item): ComparedLine => ({ item, lengthMs: rightMs.get(item.id) ?? 0 });
-  const kinds = [...new Set([...left.plan.sections, ...right.plan.sections].map(({ kind }) => kind))];
-  return kinds.flatMap((section) => {
-    const [a, b] = [left, right].map(({ plan }) => plan.sections.find(({ kind }) => kind === section)?.items ?? []);
+  return kindsOf(left.plan, right.plan).flatMap((section) => {
+    const [a, b] = [left, right].map(({ plan }) => inKind(plan, section)?.items ?? []);
     const rows: ComparedRow[] = [];
     let [i, j] = [0, 0];
     for (const [x, y] of [...inCommon(a ?? [], b ?? []), [a?.length ?? 0, b?.length ?? 0] as const]) {

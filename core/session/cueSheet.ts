@@ -101,7 +101,7 @@ const said = (block: Block): string => (block.name === '' ? blockWords(block) : 
  * @param facing and `words` say left and right the way the instructor teaches
  */
 export function cueSheet(
-  plan: Pick<Plan, 'sections'>,
+  plan: Pick<Plan, 'sections' | 'schools'>,
   timeline: Timeline,
   find: FindMovement,
   { facing, words }: { readonly facing: Facing; readonly words: SideWords },
@@ -141,7 +141,7 @@ export function cueSheet(
       const nothing = { pinyin: '', chinese: '', counting: '', sides: '', calls: [], movement: null };
       return [{ ...shared, ...nothing, count: `${seconds} s` }];
     }
-    const movement = doneAs(written, item);
+    const movement = doneAs(written, item, plan.schools);
     const first = passesOf(movement.laterality, item)[0];
     const side = first?.side === 'left' || first?.side === 'right' ? first.side : null;
     const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';

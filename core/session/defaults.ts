@@ -42,6 +42,7 @@ export const newMovementItem = (id: string, movement: Movement, section: Role, c
   offers: [],
   layer: null,
   breathing: null,
+  schools: {},
   pace: null,
   pinned: false,
   optional: false,

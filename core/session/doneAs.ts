@@ -1,41 +1,63 @@
 import { breathedAs, layerOf, type Movement, variantOf } from '../movement/movement';
+import { asTaught, doesOtherwise, type OwnSchools, type Schools } from '../movement/schools';
 import type { MovementItem, Plan } from './session';
 
 /** What of a line says how its movement is done. */
-export type Way = Pick<MovementItem, 'variant' | 'layer' | 'breathing' | 'ramp'>;
+export type Way = Pick<MovementItem, 'variant' | 'layer' | 'breathing' | 'ramp' | 'schools'>;
+
+/** Nothing said: as it is written, for what stands in no line of its own. */
+const AS_WRITTEN: Way = { variant: null, layer: null, breathing: null, ramp: null, schools: {} };
+
+/** A movement that only settles a line, as the class does it. */
+export const settlesAs = (movement: Movement, schools: Schools): Movement => doneAs(movement, AS_WRITTEN, schools);
+
+/** What a line answers where schools disagree: its own answers, and those of its class for the rest. */
+export const schoolsOf = (own: OwnSchools, schools: Schools): Schools => ({
+  frontShare: own.frontShare ?? schools.frontShare,
+  weightedTurns: own.weightedTurns ?? schools.weightedTurns,
+  toesRise: own.toesRise ?? schools.toesRise,
+  kneesStraighten: own.kneesStraighten ?? schools.kneesStraighten,
+  head: own.head ?? schools.head,
+});
 
 const KNOWN = new WeakMap<Movement, Map<string, Movement>>();
 
 /**
  * A movement as a line has it done: the variant it is led in, breathed as its school breathes, in its teaching step, growing as the line says. The same
- * way always answers the same object, so that what is worked out of it can be kept; a line that says nothing answers the
- * movement itself.
+ * way always answers the same object, so that what is worked out of it can be kept; a line that says nothing, in a class that
+ * does everything as it is written, answers the movement itself.
+ * @param schools those of the class; the line's own answers go before them
  */
-export function doneAs(movement: Movement, { variant, layer, breathing, ramp }: Way): Movement {
-  if (variant === null && layer === null && breathing === null && ramp === null) return movement;
+export function doneAs(movement: Movement, way: Way, schools: Schools): Movement {
+  const { variant, layer, breathing, ramp } = way;
+  const taught = schoolsOf(way.schools, schools);
+  const isWritten = variant === null && layer === null && breathing === null && ramp === null;
+  if (isWritten && !doesOtherwise(taught)) return movement;
   const known = KNOWN.get(movement) ?? new Map<string, Movement>();
   KNOWN.set(movement, known);
-  const key = JSON.stringify([variant, layer, breathing, ramp]);
+  const { frontShare, toesRise, kneesStraighten } = taught;
+  const key = JSON.stringify([variant, layer, breathing, ramp, frontShare, toesRise, kneesStraighten]);
   const before = known.get(key);
   if (before) return before;
   const breathed = breathing === null ? movement : breathedAs(movement, breathing);
   const varied = variant === null ? breathed : variantOf(breathed, variant);
   const layered = layer === null ? varied : layerOf(varied, layer);
-  const done = ramp === null ? layered : { ...layered, ramps: [...layered.ramps, ramp] };
+  const schooled = asTaught(layered, taught);
+  const done = ramp === null ? schooled : { ...schooled, ramps: [...schooled.ramps, ramp] };
   known.set(key, done);
   return done;
 }
 
 /** The movement of each line of a class, as it is done there; lines without a known movement are left out. */
 export function movementsOf(
-  plan: Pick<Plan, 'sections'>,
+  plan: Pick<Plan, 'sections' | 'schools'>,
   find: (id: string) => Movement | undefined,
 ): ReadonlyMap<string, Movement> {
   const done = new Map<string, Movement>();
   for (const { items } of plan.sections)
     for (const item of items) {
       const movement = item.kind === 'movement' ? find(item.movementId) : undefined;
-      if (movement && item.kind === 'movement') done.set(item.id, doneAs(movement, item));
+      if (movement && item.kind === 'movement') done.set(item.id, doneAs(movement, item, plan.schools));
     }
   return done;
 }

@@ -41,6 +41,13 @@ export function sideChange(ends: Pose, begins: Pose): { readonly seconds: number
   return { seconds: Math.max(SIDE_CHANGE, way.actions.length * FREE_STEP), call: `Other side. ${bridgeCall(way)}` };
 }
 
+/** Taking a chain on its other side: said while the steps into its first line are taken freely. */
+export function chainChange(steps: StepsInto): { readonly seconds: number; readonly call: string } {
+  const call = 'All of it on the other side';
+  if (steps?.led !== 'free') return { seconds: SIDE_CHANGE, call };
+  return { seconds: Math.max(SIDE_CHANGE, steps.seconds), call: `${call}. ${steps.call}` };
+}
+
 /** The steps into a line: by the breath as phases, or free as seconds; null where there are none. */
 export type StepsInto =
   | (Omit<LaidBridge, 'lengthMs'> & { readonly phases: readonly Phase[]; readonly seconds: number })

@@ -8,11 +8,12 @@ import type { PartName } from '../movement/parts';
 import { firstSide, type Pass, passesOf } from '../movement/pass';
 import type { Phase } from '../movement/phase';
 import { rampedMovement } from '../movement/rampedMovement';
+import type { Schools } from '../movement/schools';
 import { callFor } from './calls';
 import type { TimelineClock } from './clock';
 import { DIRECTION_CHANGE, SIDE_CHANGE } from './constants';
 import { doneAs } from './doneAs';
-import { type Floor, sideChange, stepsInto } from './layBridge';
+import { chainChange, type Floor, sideChange, stepsInto } from './layBridge';
 import type { Pace } from './pace';
 import { type BreathRatio, phaseBreaths, phaseSeconds } from './phaseSeconds';
 import type { LaidBridge, Segment, SegmentKind } from './segment';
@@ -24,6 +25,8 @@ export interface Lead {
   readonly section: number;
   readonly pace: Pace;
   readonly ratio: BreathRatio;
+  /** How the class does its movements where schools disagree. */
+  readonly schools: Schools;
   /** How the class stands when the line begins. */
   readonly floor: Floor;
   /** How often the line has come round before, in how many rounds of its blocks, and how much lower it is this time. */
@@ -32,6 +35,8 @@ export interface Lead {
   readonly lower: number;
   /** Whether it is done to settle another line: then all of it is settling, and none of it is counted as that line's. */
   readonly settles: boolean;
+  /** Whether a chain is taken on its other side with it. */
+  readonly isOtherSide: boolean;
 }
 
 /** What a laid line leaves behind: how the class stands, and the steps that led into it. */
@@ -69,7 +74,7 @@ function sidesOfRepetition(movement: Movement, item: MovementItem, pass: Pass, r
 
 /** Lays one movement item on the clock: naming, showing, the steps into it, entry, rounds of passes of repetitions, exit, settling. */
 export function layMovement(lead: Lead, item: MovementItem, written: Movement): LaidLine {
-  const done = doneAs(written, item);
+  const done = doneAs(written, item, lead.schools);
   const lowerIn = (round: number): number => lead.lower + item.lower * (round - 1);
   const movementIn = (round: number): Movement => loweredMovement(done, lowerIn(round));
   const movement = movementIn(1);
@@ -164,7 +169,11 @@ export function layMovement(lead: Lead, item: MovementItem, written: Movement): 
   const floor = shown ? { ...lead.floor, breath: null } : lead.floor;
   const steps = goal && stepsInto(floor, goal, begins, lead.before > 0 ? null : item.bridge);
   let bridge: LaidBridge | null = null;
-  if (steps) {
+  if (lead.isOtherSide) {
+    const { seconds, call } = chainChange(steps);
+    still('side-change', seconds, call);
+  }
+  if (steps && !(lead.isOtherSide && steps.led === 'free')) {
     const before = clock.ms;
     const at = { ...NOWHERE, side: openingAt.side };
     if (steps.seconds > 0) still('bridge', steps.seconds, steps.call, at);

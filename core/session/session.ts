@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Role } from '../movement/movement';
 import { Ramp } from '../movement/ramp';
+import { OwnSchools, Schools, USUAL_SCHOOLS } from '../movement/schools';
 import { Block, blockFaults, InRounds } from './block';
 import { Pace } from './pace';
 import { SetAside } from './setAside';
@@ -52,6 +53,8 @@ export const MovementItem = Placed.extend({
   layer: z.number().int().min(0).max(7).nullable().default(null),
   /** Another school's breathing by its name; null as it is written. */
   breathing: z.string().max(60).nullable().default(null),
+  /** Where schools disagree: what it does otherwise than its class. */
+  schools: OwnSchools.default({}),
   /** A constant pace for this item in breaths per minute; null follows the section. */
   pace: z.number().min(2).max(30).nullable().default(null),
   /** Fitting a class to its slot leaves this count as it is. */
@@ -97,6 +100,8 @@ export const Plan = z.object({
   slotMinutes: z.number().int().min(5).max(240),
   /** In-part to out-part of a breath. */
   breath: z.object({ in: z.number().min(1).max(10), out: z.number().min(1).max(10) }),
+  /** How its movements are done where schools disagree. */
+  schools: Schools.default(USUAL_SCHOOLS),
   sections: z.array(Section).min(1).max(12),
 });
 export type Plan = z.infer<typeof Plan>;

@@ -79,11 +79,15 @@ function movingPieces(segment: Segment, index: number, movement: Movement): Dema
 }
 
 /** What a class asks from beginning to end, piece by piece without gaps. */
-export function sessionDemand(plan: Pick<Plan, 'sections'>, timeline: Timeline, find: FindMovement): DemandPiece[] {
+export function sessionDemand(
+  plan: Pick<Plan, 'sections' | 'schools'>,
+  timeline: Timeline,
+  find: FindMovement,
+): DemandPiece[] {
   const done = movementsOf(plan, find);
   let seated = false;
   return timeline.segments.flatMap((segment, index): DemandPiece[] => {
-    const movement = doneIn(segment, done, find);
+    const movement = doneIn(segment, done, find, plan.schools);
     if (movement) seated = isSeated(movement);
     const moving = movement && segment.lengthMs > 0 ? movingPieces(segment, index, movement) : null;
     if (moving) return moving;

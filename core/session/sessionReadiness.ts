@@ -144,7 +144,8 @@ export function readinessGaps(pieces: readonly DemandPiece[], from?: Readiness):
     const { itemId, seconds, demand } = piece;
     warming.begin(piece);
     for (const channel of channels) {
-      const asked = demand.channels[channel] as number;
+      // Beyond what anyone should be asked to keep up there is nothing more to be ready for.
+      const asked = Math.min(1, demand.channels[channel] as number);
       const before = ready[channel] as number;
       const allowed = allowedDemand(before);
       if (asked > allowed) {

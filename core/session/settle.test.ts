@@ -91,7 +91,7 @@ test('what is asked while settling is what its movement asks, not the line', () 
   expect(overhead(true)).toBe(true);
   expect(overhead(false)).toBe(false);
   const movements = movementsOf(of, find);
-  expect(timeline.segments.map((segment) => doneIn(segment, movements, find)?.id)).toContain('gather');
+  expect(timeline.segments.map((segment) => doneIn(segment, movements, find, of.schools)?.id)).toContain('gather');
 });
 
 test('a routine whose movement is gone is told with its place', () => {

@@ -1,6 +1,8 @@
 import { type Movement, type Role, usualName } from '../movement/movement';
+import type { Schools } from '../movement/schools';
 import { countWords } from './countWords';
 import { newMovementItem } from './defaults';
+import { settlesAs } from './doneAs';
 import type { Segment } from './segment';
 import type { MovementItem, Section } from './session';
 import type { SettleLine, SettleRoutine } from './settleRoutine';
@@ -39,13 +41,18 @@ export const isRoutine = ({ kind, part }: Pick<Segment, 'kind' | 'part'>): boole
 /**
  * The movement that is done in a stretch of a class: the line's, as the line has it done, or one of the routine that settles it.
  * @param movements of each line, as `movementsOf` answers them
+ * @param schools those of the class
  */
 export const doneIn = (
   segment: Pick<Segment, 'kind' | 'part' | 'itemId' | 'movementId'>,
   movements: ReadonlyMap<string, Movement>,
   find: (id: string) => Movement | undefined,
-): Movement | undefined =>
-  isRoutine(segment) && segment.movementId !== null ? find(segment.movementId) : movements.get(segment.itemId);
+  schools: Schools,
+): Movement | undefined => {
+  if (!isRoutine(segment) || segment.movementId === null) return movements.get(segment.itemId);
+  const movement = find(segment.movementId);
+  return movement && settlesAs(movement, schools);
+};
 
 /** The ids of all movements a class names, in its lines and in what settles them. */
 export const movementIdsOf = (sections: readonly Section[]): string[] => [

@@ -32,24 +32,37 @@ const LOOKS = 240;
 
 type Asked = Pick<Judged, 'plan' | 'timeline' | 'pieces' | 'otherWays' | 'strength'>;
 
-/** How much each channel is strained at the end of each piece, percent of the group's ceiling, the worse compartment. */
-function percentOf(pieces: Asked['pieces'], strength: Asked['strength']): Float64Array[] {
-  const rows = CHANNELS.map(() => new Float64Array(pieces.length));
-  const full = CHANNELS.map(({ region }) => {
-    const { fast, slow } = CEILINGS[region][strength];
-    return { fast: FAST_TAU[region] * fast, slow: SLOW_TAU * slow };
-  });
+/**
+ * How much each channel is strained at each look, percent of the group's ceiling, the worse compartment: the highest since the
+ * look before, so that a short peak is not missed.
+ * @param places the last piece that has begun at each look
+ */
+function percentsAt(places: readonly number[], pieces: Asked['pieces'], strength: Asked['strength']): number[][] {
+  const rows = CHANNELS.map((): number[] => []);
+  const fastFull = CHANNELS.map(({ region }) => (FAST_TAU[region] * CEILINGS[region][strength].fast) / 100);
+  const slowFull = CHANNELS.map(({ region }) => (SLOW_TAU * CEILINGS[region][strength].slow) / 100);
   const compartments = new Compartments();
-  for (const [piece, { demand, seconds }] of pieces.entries()) {
+  const { filled: fast } = compartments.fast;
+  const { filled: slow } = compartments.slow;
+  const now = new Float64Array(CHANNELS.length);
+  const most = new Float64Array(CHANNELS.length);
+  for (let place = 0, look = 0; look < places.length; place += 1) {
+    const { demand, seconds } = pieces[place] as Asked['pieces'][number];
     compartments.fill(demand.channels, seconds);
-    for (const [channel, row] of rows.entries()) {
-      const { fast, slow } = full[channel] as (typeof full)[number];
-      const [fastFilled, slowFilled] = [
-        compartments.fast.filled[channel] as number,
-        compartments.slow.filled[channel] as number,
-      ];
-      row[piece] = 100 * Math.max(fastFilled / fast, slowFilled / slow);
+    for (let channel = 0; channel < now.length; channel += 1) {
+      now[channel] = Math.max(
+        (fast[channel] as number) / (fastFull[channel] as number),
+        (slow[channel] as number) / (slowFull[channel] as number),
+      );
+      most[channel] = Math.max(most[channel] as number, now[channel] as number);
     }
+    for (; places[look] === place; look += 1)
+      for (let channel = 0; channel < now.length; channel += 1) {
+        rows[channel]?.push(most[channel] as number);
+        most[channel] = now[channel] as number;
+      }
+    // The next look begins anew.
+    if (places[look - 1] === place) most.fill(0);
   }
   return rows;
 }
@@ -74,20 +87,12 @@ export function tideOf({ plan, timeline, pieces, otherWays, strength }: Asked): 
     while (place + 1 < pieces.length && (pieces[place + 1]?.startMs ?? 0) <= at) place += 1;
     places.push(place);
   }
-  const course = (percent: Float64Array): number[] => {
-    // Between two looks the highest counts, so that a short peak is not missed.
-    return places.map((place, look) => {
-      let most = 0;
-      for (let at = (places[look - 1] ?? -1) + 1; at <= place; at += 1) most = Math.max(most, percent[at] as number);
-      return places[look - 1] === place ? (percent[place] as number) : most;
-    });
-  };
   // All ways keep one time, so that their pieces begin alike.
-  const ways = [pieces, ...otherWays].map((way) => percentOf(way, strength));
+  const ways = [pieces, ...otherWays].map((way) => percentsAt(places, way, strength));
   return {
     seconds,
     courses: CHANNELS.map(({ region, side }, channel) => {
-      const [percent = [], ...others] = ways.map((way) => course(way[channel] as Float64Array));
+      const [percent = [], ...others] = ways.map((way) => way[channel] ?? []);
       return { region, side, percent, peak: Math.max(0, ...percent), band: bandOf([percent, ...others]) };
     }),
     pace: seconds.map((at) => {

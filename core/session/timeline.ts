@@ -2,7 +2,7 @@ import type { Pose } from '../body/pose';
 import type { Movement } from '../movement/movement';
 import { AT_EASE, AT_EASE_SEATED } from './atEase';
 import { TimelineClock } from './clock';
-import type { Floor } from './layBridge';
+import { chainChange, type Floor } from './layBridge';
 import { type LaidLine, layMovement } from './layMovement';
 import type { Segment, Timeline } from './segment';
 import type { Plan } from './session';
@@ -76,21 +76,36 @@ function layPause(
 function layVisit(passage: Passage, { item, before, round, lower, between }: Visit, begun: Floor): LaidLine {
   const { clock, plan, section, find } = passage;
   let floor = begun;
-  if (between) {
+  // A movement takes its steps to the other side while that is said.
+  const isOtherSide = between?.kind === 'side-change' && item.kind === 'movement';
+  if (isOtherSide) floor = { ...floor, breath: null };
+  else if (between) {
     layPause(passage, between.seconds, {
       kind: between.kind,
       itemId: item.id,
       movementId: item.kind === 'movement' ? item.movementId : null,
-      call: between.kind === 'round-rest' ? 'Rest' : 'All of it on the other side',
+      call: between.kind === 'round-rest' ? 'Rest' : chainChange(null).call,
     });
-    floor = between.kind === 'round-rest' ? atEase(floor.pose) : { ...floor, breath: null };
+    floor = atEase(floor.pose);
   }
   if (item.kind === 'movement') {
     const movement = find(item.movementId);
     const pace = plan.sections[section]?.pace;
     if (!movement || !pace) return { floor, bridge: null };
     return layMovement(
-      { clock, section, pace, ratio: plan.breath, floor, before, round, lower, settles: false },
+      {
+        clock,
+        section,
+        pace,
+        ratio: plan.breath,
+        schools: plan.schools,
+        floor,
+        before,
+        round,
+        lower,
+        settles: false,
+        isOtherSide,
+      },
       item,
       movement,
     );
@@ -111,11 +126,13 @@ function laySettle({ clock, plan, section, find }: Passage, itemId: string, begu
       section,
       pace: of.pace,
       ratio: plan.breath,
+      schools: plan.schools,
       floor,
       before: 0,
       round: 0,
       lower: 0,
       settles: true,
+      isOtherSide: false,
     };
     return layMovement(lead, settleItem(itemId, movement, line, of.kind), movement).floor;
   }, begun);

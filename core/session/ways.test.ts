@@ -1,4 +1,5 @@
 import { breathConvention } from '../movement/breathConvention';
+import { USUAL_SCHOOLS } from '../movement/schools';
 import { find, line, MOVEMENTS } from '../testing/cleanClass';
 import { laidLine, movement } from '../testing/sample';
 import { newPause } from './defaults';
@@ -13,21 +14,21 @@ const known = (id: string) => {
   if (!found) throw new Error(`there is no ${id}`);
   return found;
 };
-const WRITTEN = { variant: null, layer: null, breathing: null, ramp: null };
+const WRITTEN = { variant: null, layer: null, breathing: null, ramp: null, schools: {} };
 
 describe('the way a line is done', () => {
   test('as it is written is the movement itself; a way always answers the same object', () => {
     const squat = known('squat');
-    expect(doneAs(squat, WRITTEN)).toBe(squat);
-    const deep = doneAs(squat, { ...WRITTEN, variant: 'deep' });
+    expect(doneAs(squat, WRITTEN, USUAL_SCHOOLS)).toBe(squat);
+    const deep = doneAs(squat, { ...WRITTEN, variant: 'deep' }, USUAL_SCHOOLS);
     expect(deep).not.toBe(squat);
-    expect(doneAs(squat, { ...WRITTEN, variant: 'deep' })).toBe(deep);
+    expect(doneAs(squat, { ...WRITTEN, variant: 'deep' }, USUAL_SCHOOLS)).toBe(deep);
     expect(deep.parts.cycle[1]?.to.sink).toBe(2 * (squat.parts.cycle[1]?.to.sink ?? 0));
   });
   test('another school breathes it the other way round', () => {
     const push = known('push-out');
     expect(breathConvention(push)).toBe('out');
-    expect(breathConvention(doneAs(push, { ...WRITTEN, breathing: 'the other way' }))).toBe('in');
+    expect(breathConvention(doneAs(push, { ...WRITTEN, breathing: 'the other way' }, USUAL_SCHOOLS))).toBe('in');
   });
   test('raising and sinking is no pushing', () => expect(breathConvention(known('lift'))).toBeNull());
 });

@@ -1,5 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Group, GroupAsked } from '../../core/group/group';
+import { Schools } from '../../core/movement/schools';
 import { Refusal } from '../problem';
 import type { GroupStore } from '../store/groups';
 import { body, fails, idParam, json } from './replies';
@@ -19,12 +20,29 @@ const ask = createRoute({
   responses: { 200: json(Group, 'The group'), 404: fails('There is none of that id'), 422: fails('A field is wrong') },
 });
 
+const teach = createRoute({
+  method: 'put',
+  path: '/api/groups/{id}/schools',
+  summary: 'Say how a group is taught where schools disagree',
+  request: { ...idParam, ...body(Schools) },
+  responses: { 200: json(Group, 'The group'), 404: fails('There is none of that id'), 422: fails('A field is wrong') },
+});
+
+/** The group as it is now that something was said of it. */
+function told(groups: GroupStore, id: string, wasThere: boolean): Group {
+  const group = wasThere ? groups.find(id) : null;
+  if (!group) throw new Refusal(404, 'There is no such group.');
+  return group;
+}
+
 export const groupRoutes = (groups: GroupStore): OpenAPIHono =>
   router()
     .openapi(list, (context) => context.json(groups.all(), 200))
     .openapi(ask, (context) => {
       const { id } = context.req.valid('param');
-      const group = groups.ask(id, context.req.valid('json')) ? groups.find(id) : null;
-      if (!group) throw new Refusal(404, 'There is no such group.');
-      return context.json(group, 200);
+      return context.json(told(groups, id, groups.ask(id, context.req.valid('json'))), 200);
+    })
+    .openapi(teach, (context) => {
+      const { id } = context.req.valid('param');
+      return context.json(told(groups, id, groups.teach(id, context.req.valid('json'))), 200);
     });

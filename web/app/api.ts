@@ -13,6 +13,7 @@ import type {
 } from '../../core/formats/api';
 import type { Group, GroupAsked } from '../../core/group/group';
 import type { Movement } from '../../core/movement/movement';
+import type { Schools } from '../../core/movement/schools';
 import type { Wording } from '../../core/movement/wording';
 import type { ClassLog } from '../../core/record/classLog';
 import type { Passage } from '../../core/session/lineSet';
@@ -59,6 +60,10 @@ export const api = createApi({
     groups: build.query<Group[], void>({ query: () => 'groups', providesTags: ['groups'] }),
     askGroup: build.mutation<Group, { id: string; asked: GroupAsked }>({
       query: ({ id, asked }) => ({ url: `groups/${id}/asked`, method: 'PUT', body: asked }),
+      invalidatesTags: ['groups'],
+    }),
+    teachGroup: build.mutation<Group, { id: string; schools: Schools }>({
+      query: ({ id, schools }) => ({ url: `groups/${id}/schools`, method: 'PUT', body: schools }),
       invalidatesTags: ['groups'],
     }),
     asides: build.query<AsideRule[], void>({ query: () => 'asides', providesTags: ['asides'] }),

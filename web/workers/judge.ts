@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import equal from 'fast-deep-equal';
 import type { Movement } from '../../core/movement/movement';
-import type { Asked, Bench, Finding } from '../../core/session/findings/finding';
+import type { Asked, Bench, Finding, Judged } from '../../core/session/findings/finding';
 import { findingsOf, PATIENT_CHECKS } from '../../core/session/findings/judge';
 import { judgedOf } from '../../core/session/findings/judged';
 import { type TriedRemedy, triedRemedies } from '../../core/session/findings/preview';
@@ -11,6 +11,8 @@ import { type Tide, tideOf } from '../../core/session/tide';
 /** Judges classes away from the screen. What it has worked out of a movement it keeps. */
 let known = new Map<string, Movement>();
 let offered: readonly Movement[] = [];
+/** The class that was judged last: what takes longer to find is looked for in it. */
+let last: Judged | null = null;
 
 const benchFor = (asked: Asked): Bench => ({ ...asked, find: (id) => known.get(id), offered });
 
@@ -28,14 +30,11 @@ const judge = {
   },
   /** @param standing keys of what was found before */
   judge(plan: Plan, asked: Asked, standing: ReadonlySet<string>): { findings: Finding[]; tide: Tide | null } {
-    const judged = judgedOf(plan, benchFor(asked), standing);
-    return judged ? { findings: findingsOf(judged), tide: tideOf(judged) } : { findings: [], tide: null };
+    last = judgedOf(plan, benchFor(asked), standing);
+    return last ? { findings: findingsOf(last), tide: tideOf(last) } : { findings: [], tide: null };
   },
-  /** What takes longer to find: asked for when the rest is said. */
-  judgePatiently(plan: Plan, asked: Asked): Finding[] {
-    const judged = judgedOf(plan, benchFor(asked));
-    return judged ? findingsOf(judged, PATIENT_CHECKS) : [];
-  },
+  /** What takes longer to find in the class that was judged last: asked for when the rest is said. */
+  judgePatiently: (): Finding[] => (last ? findingsOf(last, PATIENT_CHECKS) : []),
   remedies(plan: Plan, asked: Asked, finding: Finding): TriedRemedy[] {
     const judged = judgedOf(plan, benchFor(asked));
     return judged ? triedRemedies(judged, finding) : [];

@@ -1,10 +1,10 @@
 import { type Drift, driftOf } from '../driftOf';
-import type { Segment } from '../segment';
 import { THRESHOLDS } from '../thresholds';
 import { fewer, inRounds, restsBefore } from './easing';
 import type { Check, Finding, Judged, Remedy } from './finding';
 import { firstThatClears } from './mending';
 import { nameOf } from './nameOf';
+import { walkingBack, walksBack } from './walkingBack';
 import { weigh } from './weigh';
 
 const said = ({ x, y }: Drift): string => {
@@ -13,10 +13,6 @@ const said = ({ x, y }: Drift): string => {
   return [...way(x, 'to the right', 'to the left'), ...way(y, 'forward', 'back')].join(' and ');
 };
 
-/** What gives the class time to walk back to its places, at this pace in metres a second. Convention. */
-const PAUSES: readonly Segment['kind'][] = ['rest', 'talk', 'round-rest'];
-const WALKING_BACK = 0.5;
-
 interface Furthest {
   readonly itemId: string;
   readonly atMs: number;
@@ -24,14 +20,18 @@ interface Furthest {
   readonly at: Drift;
 }
 
-/** The furthest the class comes from its places before there is time to walk back to them. */
-function furthestOf({ timeline, movements }: Judged): Furthest | null {
+/** The furthest the class comes from its places each time before there is time to walk back to them. */
+function furthestOf({ timeline, movements }: Judged): Furthest[] {
   let [x, y] = [0, 0];
   let furthest: Furthest | null = null;
+  const all: Furthest[] = [];
   for (const segment of timeline.segments) {
-    const { itemId, startMs, lengthMs, kind } = segment;
-    const far = Math.hypot(x, y);
-    if (PAUSES.includes(kind) && (lengthMs / 1000) * WALKING_BACK >= far) [x, y] = [0, 0];
+    const { itemId, startMs } = segment;
+    if (walksBack(segment, Math.hypot(x, y))) {
+      [x, y] = [0, 0];
+      if (furthest) all.push(furthest);
+      furthest = null;
+    }
     const movement = movements.get(itemId);
     if (!movement) continue;
     const by = driftOf(movement, segment);
@@ -40,29 +40,30 @@ function furthestOf({ timeline, movements }: Judged): Furthest | null {
     if (Math.hypot(x, y) > (furthest?.far ?? 0))
       furthest = { itemId, atMs: startMs, far: Math.hypot(x, y), at: { x, y } };
   }
-  return furthest;
+  return furthest ? [...all, furthest] : all;
 }
 
 const look = (judged: Judged): Finding[] => {
-  const furthest = furthestOf(judged);
-  const key = 'drift';
-  const weighed =
-    furthest && weigh(judged, key, furthest.far, { limit: THRESHOLDS.drift, grave: 2 * THRESHOLDS.drift });
-  if (!furthest || !weighed) return [];
-  return [
-    {
+  const found = new Map<string, Finding>();
+  for (const { itemId, atMs, far, at } of furthestOf(judged)) {
+    const key = `drift ${itemId}`;
+    const weighed = weigh(judged, key, far, { limit: THRESHOLDS.drift, grave: 2 * THRESHOLDS.drift });
+    // A line that comes round in a block is said once, where it comes furthest.
+    if (!weighed || weighed.amount <= (found.get(key)?.amount ?? 0)) continue;
+    found.set(key, {
       code: 'drift',
       key,
       ...weighed,
-      itemId: furthest.itemId,
-      atMs: furthest.atMs,
-      what: `In ${nameOf(judged, furthest.itemId)} the class comes ${said(furthest.at)} from its places, with no time to walk back.`,
+      itemId,
+      atMs,
+      what: `In ${nameOf(judged, itemId)} the class comes ${said(at)} from its places, with no time to walk back.`,
       why: [
         `${THRESHOLDS.drift} m are let pass. A rest or a talk lets everyone walk back, at half a metre a second.`,
         'Steps one way want the same steps back, or a rest in between.',
       ],
-    },
-  ];
+    });
+  }
+  return [...found.values()];
 };
 
 /** The line in rounds with time between to walk back. */
@@ -82,7 +83,7 @@ export const drift: Check = {
       ...firstThatClears(look, judged, finding, [
         { label: `${name} on both sides`, edits: [{ kind: 'change', itemId, to: { sides: 'usual' } }] },
       ]),
-      ...firstThatClears(look, judged, finding, restsBefore(judged, itemId)),
+      ...firstThatClears(look, judged, finding, [...walkingBack(judged, itemId), ...restsBefore(judged, itemId)]),
       ...firstThatClears(look, judged, finding, walkedBack(judged, itemId)),
       ...firstThatClears(look, judged, finding, fewer(judged, itemId)),
     ];

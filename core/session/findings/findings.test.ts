@@ -1,10 +1,16 @@
-import { bench, classWith, line } from '../../testing/cleanClass';
+import { bench, classWith, find, line, MOVEMENTS } from '../../testing/cleanClass';
+import { movement, phase } from '../../testing/sample';
+import { newPause } from '../defaults';
+import { applyEdits } from '../planEdit';
 import type { Item, Plan } from '../session';
 import type { Bench } from './finding';
-import { judgeClass } from './judge';
+import { findingsOf, judgeClass, remediesFor } from './judge';
+import { judgedOf } from './judged';
+import { walkingBack } from './walkingBack';
 
 /** The figures and words of findings. That each check fires alone is in seededFaults.test.ts. */
 
+const stay = phase({ breath: 'natural', length: { kind: 'seconds', seconds: 5 }, call: 'Stay' });
 const judge = (main: readonly Item[], more: Partial<Bench> = {}) => judgeClass(classWith({ main }), bench(more));
 
 test('hands overhead too long, broken by a rest not at all', () => {
@@ -76,4 +82,97 @@ test('what is grave for a group can be asked of a stronger one', () => {
     judge([line('horse', 60)], { strength }).filter(({ code }) => code === 'strained').length;
   expect(strained('gentle')).toBeGreaterThan(strained('steady'));
   expect(strained('steady')).toBeGreaterThanOrEqual(strained('strong'));
+});
+
+describe('the routine that settles a section is looked at too', () => {
+  /** The main part settled with one movement after each of its four lines. */
+  const settledWith = (movementId: string): Plan => {
+    const plan = classWith({ slotMinutes: 30 });
+    const settle = { name: '', when: 'after-each' as const, lines: [{ movementId, count: 1 }] };
+    return {
+      ...plan,
+      sections: plan.sections.map((section) =>
+        section.kind === 'main' ? { ...section, pace: { from: 9, to: 9, easing: 0 }, settle } : section,
+      ),
+    };
+  };
+  const foundIn = (plan: Plan, code: string, more: Partial<Bench> = {}) =>
+    judgeClass(plan, bench(more)).filter((finding) => finding.code === code);
+  const mended = (plan: Plan, code: string, more: Partial<Bench> = {}) => {
+    const judged = judgedOf(plan, bench(more));
+    const [finding] = foundIn(plan, code, more);
+    const [remedy] = judged && finding ? remediesFor(judged, finding) : [];
+    return { label: remedy?.label, left: foundIn(applyEdits(plan, remedy?.edits ?? []), code, more) };
+  };
+
+  test('a call too long for it is said once, however often it settles, and a slower section makes room', () => {
+    const plan = settledWith('wordy');
+    const found = foundIn(plan, 'call-long');
+    expect(found).toHaveLength(1);
+    expect(found[0]?.what).toMatch(/takes 5\.2 s to say; its phase in wordy lasts 3\.3 s\.$/);
+    expect(mended(plan, 'call-long')).toEqual({ label: 'The whole section at 5 breaths a minute', left: [] });
+  });
+
+  test('a movement nobody has been taught is said at the first line it settles, and explained before it', () => {
+    const known = new Set(['quiet', 'loosen', 'lift', 'sides', 'squat', 'push-out']);
+    const plan = settledWith('half-horse');
+    const found = foundIn(plan, 'not-taught', { known });
+    expect(found.map(({ what }) => what)).toEqual([
+      'half-horse settles the class here, and has not been taught to this group yet.',
+    ]);
+    expect(found[0]?.itemId).toBe(plan.sections[2]?.items[0]?.id);
+    expect(mended(plan, 'not-taught', { known })).toEqual({ label: 'half-horse explained before it', left: [] });
+    expect(foundIn(plan, 'not-taught', { known: new Set([...known, 'half-horse']) })).toEqual([]);
+  });
+});
+
+describe('the class walks away from its places', () => {
+  /** Half a metre to the left each time; the other movement takes the same steps back. */
+  const drifts = (main: readonly Item[]) => judge(main).filter(({ code }) => code === 'drift');
+  const far = (n: number, more = {}) => line('sidesteps', n, { pace: 10, ...more });
+
+  test('each time before there is time to walk back is said by itself', () => {
+    const [first, second] = [far(16), far(16)];
+    const found = drifts([first, newPause('rest', 'r', 60), second]);
+    expect(found.map(({ itemId }) => itemId)).toEqual([first.id, second.id]);
+    expect(new Set(found.map(({ key }) => key)).size).toBe(2);
+    expect(drifts([far(4), newPause('rest', 'r', 60), far(4)])).toEqual([]);
+  });
+
+  test('lines that are too far together are walked back between; one that is by itself is taken in rounds', () => {
+    const remedyFor = (main: readonly Item[]) => {
+      const plan = classWith({ main, slotMinutes: 40 });
+      const judged = judgedOf(plan, bench());
+      const [finding] = judged ? findingsOf(judged).filter(({ code }) => code === 'drift') : [];
+      const [remedy] = judged && finding ? walkingBack(judged, finding.itemId ?? '') : [];
+      const after = judgeClass(applyEdits(plan, remedy?.edits ?? []), bench());
+      return { label: remedy?.label, left: after.filter(({ code }) => code === 'drift') };
+    };
+    expect(remedyFor([far(8), far(8)])).toEqual({ label: 'Walk back before sidesteps', left: [] });
+    expect(remedyFor([far(16)])).toEqual({ label: 'Walk back between 2 rounds of sidesteps', left: [] });
+    expect(remedyFor([far(8), far(16)]).left).toEqual([]);
+  });
+});
+
+test('what was warmed an hour ago has faded; it may be warmed again right before the line, and more than all is never asked', () => {
+  const nodding = (id: string, head: { turn: number; nod: number }) =>
+    movement({
+      id,
+      names: { english: [id] },
+      count: { unit: 'seconds', least: 5, usual: 30, most: 1200, step: 5 },
+      start: { stance: 'parallel', load: { left: 50, right: 50 }, sink: 8, arms: 'hanging', head },
+      parts: { cycle: [{ ...stay, to: {} }] },
+    });
+  const more = [nodding('looking', { turn: 80, nod: 0 }), nodding('far-round', { turn: 85, nod: 45 })];
+  const of = bench({ find: (id) => more.find((one) => one.id === id) ?? find(id), offered: [...MOVEMENTS, ...more] });
+  const faded = classWith({ slotMinutes: 100, main: [newPause('talk', 'long', 3600), line('looking', 30)] });
+  const unready = (plan: Plan) => judgeClass(plan, of).filter(({ key }) => key.endsWith('neck'));
+  const judged = judgedOf(faded, of);
+  const [finding] = unready(faded);
+  if (!judged || !finding) throw new Error('an hour of talk lets a neck go cold');
+  const again = remediesFor(judged, finding).find(({ label }) => label === 'loosen, 30 seconds, before looking');
+  expect(unready(applyEdits(faded, again?.edits ?? []))).toEqual([]);
+  // Turned and bent as far as it goes the neck is asked for more than all there is, and that can be made ready for.
+  const warm = classWith({ warmUp: [line('loosen', 200)], main: [line('loosen', 200), line('far-round', 10)] });
+  expect(unready(warm)).toEqual([]);
 });

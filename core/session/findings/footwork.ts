@@ -1,16 +1,23 @@
+import type { FootworkRules } from '../../movement/footwork';
+import { rulesOf } from '../../movement/schools';
 import { footworkOf } from '../checkMovement';
+import { schoolsOf } from '../doneAs';
 import { lineTimes } from '../lineTimes';
 import { easierWays } from './easing';
 import type { Check, Finding, Judged } from './finding';
-import { firstThatClears } from './mending';
+import { firstThatClears, movementLine } from './mending';
 import { nameOf } from './nameOf';
+
+/** What a line's school allows of the feet: its own answers, and those of its class. */
+function rulesFor(judged: Judged, itemId: string): FootworkRules {
+  return rulesOf(schoolsOf(movementLine(judged, itemId)?.schools ?? {}, judged.plan.schools));
+}
 
 const look = (judged: Judged): Finding[] =>
   [...lineTimes(judged.timeline).values()].flatMap(({ itemId, startMs }) => {
     const movement = judged.movements.get(itemId);
     if (!movement) return [];
-    return footworkOf(movement)
-      .filter(({ severity }) => severity !== 'notice')
+    return footworkOf(movement, rulesFor(judged, itemId))
       .slice(0, 2)
       .map(({ severity, message, part, phase }) => ({
         code: 'footwork',

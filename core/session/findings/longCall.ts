@@ -1,5 +1,7 @@
+import { usualName } from '../../movement/movement';
 import { WORDS_PER_SECOND } from '../constants';
 import type { Segment } from '../segment';
+import { isRoutine } from '../settleItem';
 import { speechSeconds } from '../speech';
 import type { Check, Finding, Judged } from './finding';
 import { firstThatClears } from './mending';
@@ -7,17 +9,25 @@ import { nameOf } from './nameOf';
 import { weigh } from './weigh';
 
 /** Calls said while moving: naming, rests and talks have their own time. */
-const MOVING: readonly Segment['kind'][] = ['entry', 'move', 'side-change', 'exit'];
+const MOVING: readonly Segment['kind'][] = ['entry', 'move', 'side-change', 'exit', 'settle'];
+
+/** What a call belongs to: its line, or the routine of its section, which says the same after every line. */
+const saidBy = (segment: Segment): string =>
+  isRoutine(segment) ? `settle ${segment.section} ${segment.movementId}` : segment.itemId;
 
 const look = (judged: Judged): Finding[] => {
   const worst = new Map<string, { segment: Segment; beyond: number }>();
   for (const segment of judged.timeline.segments) {
     if (segment.call === '' || segment.part === null || !MOVING.includes(segment.kind)) continue;
     const beyond = speechSeconds(segment.call) - segment.lengthMs / 1000;
-    if (beyond > (worst.get(segment.itemId)?.beyond ?? 0)) worst.set(segment.itemId, { segment, beyond });
+    const by = saidBy(segment);
+    if (beyond > (worst.get(by)?.beyond ?? 0)) worst.set(by, { segment, beyond });
   }
-  return [...worst].flatMap(([itemId, { segment }]): Finding[] => {
-    const key = `call-long ${itemId}`;
+  return [...worst].flatMap(([by, { segment }]): Finding[] => {
+    const { itemId } = segment;
+    const key = `call-long ${by}`;
+    const settling = isRoutine(segment) && segment.movementId !== null ? judged.find(segment.movementId) : undefined;
+    const name = settling ? usualName(settling) : nameOf(judged, itemId);
     const needs = speechSeconds(segment.call);
     const weighed = weigh(judged, key, needs, { limit: segment.lengthMs / 1000, severity: ['warn', 'notice'] });
     if (!weighed) return [];
@@ -28,7 +38,7 @@ const look = (judged: Judged): Finding[] => {
         ...weighed,
         itemId,
         atMs: segment.startMs,
-        what: `“${segment.call}” takes ${needs.toFixed(1)} s to say; its phase in ${nameOf(judged, itemId)} lasts ${(segment.lengthMs / 1000).toFixed(1)} s.`,
+        what: `“${segment.call}” takes ${needs.toFixed(1)} s to say; its phase in ${name} lasts ${(segment.lengthMs / 1000).toFixed(1)} s.`,
         why: [`At ${WORDS_PER_SECOND} words a second.`],
       },
     ];
@@ -44,7 +54,7 @@ export const longCall: Check = {
     if (itemId === null) return [];
     const name = nameOf(judged, itemId);
     const paces = [8, 7, 6, 5, 4].filter((pace) => pace >= judged.pace.least);
-    return [
+    const ofLine = [
       ...firstThatClears(
         look,
         judged,
@@ -58,5 +68,17 @@ export const longCall: Check = {
         { label: `${name} led without words`, edits: [{ kind: 'change', itemId, to: { manner: 'quiet' } }] },
       ]),
     ];
+    if (ofLine.length > 0) return ofLine;
+    // A routine breathes as its section does.
+    const section = judged.plan.sections.findIndex(({ items }) => items.some(({ id }) => id === itemId));
+    return firstThatClears(
+      look,
+      judged,
+      finding,
+      paces.map((pace) => ({
+        label: `The whole section at ${pace} breaths a minute`,
+        edits: [{ kind: 'pace', section, pace: { from: pace, to: pace, easing: 0 } }],
+      })),
+    );
   },
 };

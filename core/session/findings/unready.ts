@@ -1,13 +1,13 @@
 import type { Region } from '../../body/region';
-import { usualName } from '../../movement/movement';
+import { type Movement, usualName } from '../../movement/movement';
 import { newMovementItem } from '../defaults';
-import { placeOf } from '../editPlan';
+import { type LinePlace, placeOf } from '../editPlan';
 import { type ReadinessGap, readinessGaps } from '../sessionReadiness';
 import { THRESHOLDS } from '../thresholds';
 import { warmingOf } from '../warmingOf';
-import { easierWays } from './easing';
+import { easierWays, leftOut } from './easing';
 import type { Check, Finding, Judged, Remedy } from './finding';
-import { clears, firstThatClears, freshId } from './mending';
+import { clears, firstThatClears, freshId, movementLine } from './mending';
 import { nameOf } from './nameOf';
 import { weigh } from './weigh';
 
@@ -50,7 +50,26 @@ const look = (judged: Judged): Finding[] =>
 /** How many of the offered warm-ups are tried for a gap. */
 const TRIED = 8;
 
-/** A warm-up for the region at the end of the warm-up, those that move it most first. */
+/** What moves a region without asking much, those that move it most first. */
+function warmersOf({ offered }: Judged, region: Region, isTaken: (movement: Movement) => boolean): Movement[] {
+  return offered
+    .filter((movement) => movement.roles.includes('warm-up') && movement.level === 1 && !isTaken(movement))
+    .map((movement) => ({ movement, moved: warmingOf(movement)[region].mobilised }))
+    .filter(({ moved }) => moved > 0.2)
+    .toSorted((a, b) => b.moved - a.moved)
+    .slice(0, TRIED)
+    .map(({ movement }) => movement);
+}
+
+const added = (judged: Judged, movement: Movement, at: LinePlace, where: string): Remedy => {
+  const item = newMovementItem(freshId(judged, movement.id, 'warm'), movement, 'warm-up');
+  return {
+    label: `${usualName(movement)}, ${item.count} ${movement.count.unit}, ${where}`,
+    edits: [{ kind: 'add', at, item }],
+  };
+};
+
+/** A warm-up for the region at the end of the warm-up, one the class does not have yet. */
 function warmUps(judged: Judged, region: Region): Remedy[] {
   const section = judged.plan.sections.findIndex(({ kind }) => kind === 'warm-up');
   const passage = judged.plan.sections[section];
@@ -58,20 +77,20 @@ function warmUps(judged: Judged, region: Region): Remedy[] {
   const there = new Set(
     judged.plan.sections.flatMap(({ items }) => items.map((item) => ('movementId' in item ? item.movementId : ''))),
   );
-  const index = passage.items.length;
-  return judged.offered
-    .filter((movement) => movement.roles.includes('warm-up') && movement.level === 1 && !there.has(movement.id))
-    .map((movement) => ({ movement, moved: warmingOf(movement)[region].mobilised }))
-    .filter(({ moved }) => moved > 0.2)
-    .toSorted((a, b) => b.moved - a.moved)
-    .slice(0, TRIED)
-    .map(({ movement }) => {
-      const item = newMovementItem(freshId(judged, movement.id, 'warm'), movement, 'warm-up');
-      return {
-        label: `${usualName(movement)}, ${item.count} ${movement.count.unit}, at the end of the warm-up`,
-        edits: [{ kind: 'add', at: { section, index }, item }],
-      };
-    });
+  const at = { section, index: passage.items.length };
+  return warmersOf(judged, region, ({ id }) => there.has(id)).map((movement) =>
+    added(judged, movement, at, 'at the end of the warm-up'),
+  );
+}
+
+/** What was warmed at the beginning has faded an hour later: moved gently once more right before the line that asks for it. */
+function warmedBefore(judged: Judged, region: Region, itemId: string): Remedy[] {
+  const at = placeOf(judged.plan, itemId);
+  const line = movementLine(judged, itemId);
+  if (!at || !line || line.block !== null) return [];
+  return warmersOf(judged, region, ({ id }) => id === line.movementId).map((movement) =>
+    added(judged, movement, at, `before ${nameOf(judged, itemId)}`),
+  );
 }
 
 /** The line further up in its section, nearer to the warm-up: half way, then first of all. */
@@ -98,10 +117,14 @@ export const unready: Check = {
       .slice(0, 2);
     const sooner = finding.itemId === null ? [] : earlier(judged, finding.itemId);
     const eased = finding.itemId === null ? [] : easierWays(judged, finding.itemId);
-    return [
+    const again = warmed.length > 0 || finding.itemId === null ? [] : warmedBefore(judged, gap.region, finding.itemId);
+    const remedies = [
       ...warmed,
+      ...firstThatClears(look, judged, finding, again),
       ...firstThatClears(look, judged, finding, sooner),
       ...firstThatClears(look, judged, finding, eased),
     ];
+    if (remedies.length > 0 || finding.itemId === null) return remedies;
+    return firstThatClears(look, judged, finding, leftOut(judged, finding.itemId));
   },
 };

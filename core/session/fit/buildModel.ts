@@ -40,14 +40,20 @@ export interface FitQuestion {
   readonly caps: ReadonlyMap<string, number>;
 }
 
-const KNOWN = new WeakMap<MovementItem, { movement: Movement; ratio: Plan['breath']; seconds: LineSeconds }>();
+interface KnownSeconds extends Pick<Plan, 'breath' | 'schools'> {
+  readonly movement: Movement;
+  readonly seconds: LineSeconds;
+}
+
+const KNOWN = new WeakMap<MovementItem, KnownSeconds>();
 
 /** The seconds of a line, laid out once for each line however often its class is fitted. */
-function secondsOf(item: MovementItem, movement: Movement, ratio: Plan['breath']): LineSeconds {
+function secondsOf(item: MovementItem, movement: Movement, { breath, schools }: Plan): LineSeconds {
   const known = KNOWN.get(item);
-  if (known && known.movement === movement && known.ratio === ratio) return known.seconds;
-  const seconds = lineSeconds(item, movement, ratio);
-  KNOWN.set(item, { movement, ratio, seconds });
+  if (known && known.movement === movement && known.breath === breath && known.schools === schools)
+    return known.seconds;
+  const seconds = lineSeconds(item, movement, { breath, schools });
+  KNOWN.set(item, { movement, breath, schools, seconds });
   return seconds;
 }
 
@@ -134,9 +140,7 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
       const { paceNow, sum, count: countNow } = standsAs(item, lineTimes(now.timeline).has(item.id) ? now : written);
       const held = paceNow ? paceNow - (now.shifts[index] ?? 0) : paceAt(section.pace, Number.MAX_VALUE);
       const times = visits.flatMap((visit) =>
-        visit.item.id === item.id && visit.item.kind === 'movement'
-          ? [secondsOf(visit.item, movement, plan.breath)]
-          : [],
+        visit.item.id === item.id && visit.item.kind === 'movement' ? [secondsOf(visit.item, movement, plan)] : [],
       );
       const alone = times.map((time) => time.parts(countNow));
       // What the lines around it and its block add: steps into it, rests between rounds. They stay as they are.

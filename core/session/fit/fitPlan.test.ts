@@ -1,9 +1,13 @@
+import { USUAL_SCHOOLS } from '../../movement/schools';
 import { bench, classWith, line } from '../../testing/cleanClass';
 import { newPause } from '../defaults';
+import { judgeClass } from '../findings/judge';
+import { judgedOf } from '../findings/judged';
 import { applyEdits } from '../planEdit';
 import type { Item, Plan } from '../session';
 import { countSide } from '../sessionSides';
 import { timelineOf } from '../timeline';
+import { breachesOf, easedCaps } from './breaches';
 import { TOLERANCE } from './buildModel';
 import { type FitAnswer, type Fitted, fitPlan, MOST_SIMULATIONS } from './fitPlan';
 import { lineSeconds, pacedAt } from './lineSeconds';
@@ -133,7 +137,7 @@ test('the seconds of a line, for any count and pace, are what laying it out says
     const item = line(id, 6, { manner });
     const movement = asked.find(id);
     if (item.kind !== 'movement' || !movement) throw new Error('a known movement');
-    const model = lineSeconds(item, movement, breath);
+    const model = lineSeconds(item, movement, { breath, schools: USUAL_SCHOOLS });
     for (const pace of [4, 6.5, 9])
       for (const count of [2, 6, 11]) {
         const sections: Plan['sections'] = [
@@ -145,10 +149,38 @@ test('the seconds of a line, for any count and pace, are what laying it out says
             settle: null,
           },
         ];
-        const laid = timelineOf({ slotMinutes: 20, breath, sections }, asked.find);
+        const laid = timelineOf({ slotMinutes: 20, breath, schools: USUAL_SCHOOLS, sections }, asked.find);
         if (!laid.ok) throw new Error('known movements');
         expect(model.seconds(count, pace)).toBeCloseTo(laid.timeline.totalMs / 1000, 2);
         expect(pacedAt(laid.timeline.segments)).toBeCloseTo(pace, 2);
       }
   }
+});
+
+test('a fit brings nothing grave where it can be helped: what stands on one leg is not stretched, the rest is', () => {
+  const plan = inMinutes(classWith({ main: [line('alone', 15, { id: 'alone' })] }), 24);
+  const gentle = bench({ strength: 'gentle' });
+  const answer = fitted(fitPlan(plan, gentle, 'trim'));
+  const after = applyEdits(plan, answer.edits);
+  expect(answer.brings).toEqual([]);
+  expect(judgeClass(after, gentle).filter(({ code }) => code === 'one-leg-long')).toEqual([]);
+  expect(Math.abs(answer.totalMs / 1000 - 24 * 60)).toBeLessThanOrEqual(TOLERANCE);
+  // Pinned to too long it was grave before, and fitting did not bring it.
+  const pinned = inMinutes(classWith({ main: [line('alone', 40, { id: 'alone', pinned: true })] }), 24);
+  expect(fitted(fitPlan(pinned, gentle, 'trim')).brings).toEqual([]);
+});
+
+test('lines over a ceiling are eased at once by what they are over, never below their least, and pinned ones not', () => {
+  const strong = (more: Record<string, unknown>) =>
+    inMinutes(classWith({ main: [line('horse', 300, { id: 'horse', ...more })] }), 30);
+  const capsOf = (plan: Plan) => {
+    const judged = judgedOf(plan, bench({ strength: 'gentle' }));
+    if (!judged) throw new Error('known movements');
+    return easedCaps(judged, breachesOf(judged, new Set()), new Map());
+  };
+  const cap = capsOf(strong({}))?.get('horse') ?? Number.NaN;
+  expect(cap).toBeGreaterThanOrEqual(5);
+  expect(cap).toBeLessThan(300);
+  expect(cap % 5).toBe(0);
+  expect(capsOf(strong({ pinned: true }))?.has('horse') ?? false).toBe(false);
 });

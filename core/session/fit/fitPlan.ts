@@ -4,9 +4,8 @@ import { judgedOf } from '../findings/judged';
 import { applyEdits, type PlanEdit } from '../planEdit';
 import type { Timeline } from '../segment';
 import type { Plan } from '../session';
-import { sessionStrain } from '../sessionStrain';
-import { THRESHOLDS } from '../thresholds';
 import { timelineOf } from '../timeline';
+import { type Breaches, breachesOf, easedCaps, graveKeys } from './breaches';
 import { AIM, buildModel, type FitKind, type FitQuestion, type Laid, TOLERANCE } from './buildModel';
 import type { FitChoice, FitModel } from './fitModel';
 import { reachOf } from './fitReach';
@@ -22,6 +21,8 @@ export interface Fitted {
   readonly cost: number;
   /** Regions over the ceiling that no change within the slot brought down, percent. */
   readonly over: readonly { readonly region: string; readonly percent: number }[];
+  /** What is grave in it and was not before, in sentences. */
+  readonly brings: readonly string[];
 }
 
 /** A class that cannot be made to meet it. */
@@ -98,17 +99,12 @@ interface Tried {
   readonly edits: readonly PlanEdit[];
   readonly judged: Judged;
   readonly cost: number;
-  /** By how much regions are over, percent added up. */
-  readonly beyond: number;
-}
-
-function overOf(judged: Judged) {
-  return sessionStrain(judged.pieces, judged.strength).filter(({ percent }) => percent > THRESHOLDS.strainWarn);
+  readonly breaches: Breaches;
 }
 
 /**
  * Fits a class to its slot. Counts stay within their range, pinned ones as they are; the cool-down keeps its least. A fit that
- * goes over a ceiling is tried again with its largest contributors a step down, or a rest before the peak.
+ * goes over a ceiling, or brings something grave, is tried again with what it comes from a step down, or a rest before the peak.
  * @param onProgress how many classes have been simulated, of at most how many
  */
 export function fitPlan(
@@ -123,27 +119,29 @@ export function fitPlan(
   const first = usual && fitOnce(question, usual);
   if (!usual || !first) return unfitted(question, usual);
 
+  const written = judgedOf(plan, bench);
+  const before = written ? graveKeys(written) : new Set<string>();
   let simulated = 0;
   const tryOut = (edits: readonly PlanEdit[], cost: number): Tried | null => {
     const judged = judgedOf(applyEdits(plan, edits), bench);
     simulated += 1;
     onProgress(simulated, MOST_SIMULATIONS);
-    if (!judged) return null;
-    return { edits, judged, cost, beyond: overOf(judged).reduce((sum, { percent }) => sum + percent - 100, 0) };
+    return judged && { edits, judged, cost, breaches: breachesOf(judged, before) };
   };
   let best = tryOut(first.edits, first.cost);
-  const tries = new Map(caps);
+  let tries: ReadonlyMap<string, number> = caps;
   let at = best;
-  while (best && best.beyond > 0 && at && simulated < MOST_SIMULATIONS) {
-    const contributor = heaviest(at.judged, tries);
-    if (!contributor) break;
-    tries.set(contributor.itemId, contributor.cap);
+  while (best && best.breaches.beyond > 0 && at && simulated < MOST_SIMULATIONS) {
+    const eased = easedCaps(at.judged, at.breaches, tries);
+    if (!eased) break;
+    tries = eased;
     const again = fitOnce({ ...question, caps: tries }, usual);
     if (!again) break;
     at = tryOut(again.edits, again.cost);
-    if (at && at.beyond < best.beyond - 1e-6) best = at;
+    if (at && at.breaches.beyond < best.breaches.beyond - 1e-6) best = at;
   }
-  if (best && best.beyond > 0) best = rested(question, usual, best, tryOut, () => simulated < MOST_SIMULATIONS);
+  if (best && best.breaches.over.length > 0)
+    best = rested(question, usual, best, tryOut, () => simulated < MOST_SIMULATIONS);
   if (!best) return unfitted(question, usual);
   return {
     ok: true,
@@ -151,22 +149,9 @@ export function fitPlan(
     edits: best.edits,
     totalMs: best.judged.timeline.totalMs,
     cost: best.cost,
-    over: overOf(best.judged).map(({ region, percent }) => ({ region, percent })),
+    over: best.breaches.over.map(({ region, percent }) => ({ region, percent })),
+    brings: best.breaches.brings.map(({ what }) => what),
   };
-}
-
-/** The line that adds most to the worst region and may still be done a step less, with what it may then be done at most. */
-function heaviest(judged: Judged, caps: ReadonlyMap<string, number>): { itemId: string; cap: number } | null {
-  const items = new Map(judged.plan.sections.flatMap(({ items: all }) => all.map((item) => [item.id, item] as const)));
-  for (const { parts } of overOf(judged).toSorted((a, b) => b.percent - a.percent))
-    for (const { itemId } of parts.slice(0, 4)) {
-      const item = items.get(itemId);
-      const movement = item?.kind === 'movement' ? judged.find(item.movementId) : undefined;
-      if (item?.kind !== 'movement' || !movement || item.pinned) continue;
-      const cap = Math.min(item.count, caps.get(itemId) ?? item.count) - movement.count.step;
-      if (cap >= movement.count.least) return { itemId, cap };
-    }
-  return null;
 }
 
 /** Half a minute of rest before the worst line, the class fitted anew round it. */
@@ -178,7 +163,7 @@ function rested(
   goesOn: () => boolean,
 ): Tried {
   let found = best;
-  for (const { parts } of overOf(best.judged)) {
+  for (const { parts } of best.breaches.over) {
     const itemId = parts[0]?.itemId;
     const section = question.plan.sections.findIndex(({ items }) => items.some(({ id }) => id === itemId));
     const index = question.plan.sections[section]?.items.findIndex(({ id }) => id === itemId) ?? -1;
@@ -191,7 +176,7 @@ function rested(
     const plan = applyEdits(question.plan, [rest]);
     const again = fitOnce({ ...question, plan }, usual);
     const tried = again && tryOut([rest, ...again.edits], again.cost);
-    if (tried && tried.beyond < found.beyond - 1e-6) found = tried;
+    if (tried && tried.breaches.beyond < found.breaches.beyond - 1e-6) found = tried;
   }
   return found;
 }

@@ -40,7 +40,7 @@ const QUICK = 30;
  * A line's seconds as they depend on its count and pace. Both its fixed seconds and its breaths grow evenly with the count, so
  * laying it out twice tells all others; three paces tell how long it takes to show.
  */
-export function lineSeconds(item: MovementItem, movement: Movement, breath: Plan['breath']): LineSeconds {
+export function lineSeconds(item: MovementItem, movement: Movement, of: Pick<Plan, 'breath' | 'schools'>): LineSeconds {
   const { least, step } = movement.count;
   const laid = (count: number, pace: number) => {
     const sections: Plan['sections'] = [
@@ -52,7 +52,7 @@ export function lineSeconds(item: MovementItem, movement: Movement, breath: Plan
         settle: null,
       },
     ];
-    const answer = timelineOf({ slotMinutes: 60, breath, sections }, () => movement);
+    const answer = timelineOf({ slotMinutes: 60, breath: of.breath, schools: of.schools, sections }, () => movement);
     return sumOf(answer.ok ? answer.timeline.segments : []);
   };
   const one = laid(least, SLOW[0]);

@@ -57,6 +57,8 @@ function easedPace(plan: Plan, judged: Judged, least: number): Plan['sections'][
   return { from: Math.max(to, ending), to, easing: 180 };
 }
 
+/** Lines are done up to so many times as often as is usual, to fill the time there is. */
+const TWICE = 2;
 /** How much of a gap that would be said is let pass, for the class may still be stretched. Convention. */
 const SPARE = 0.5;
 
@@ -98,7 +100,7 @@ export function proposeCoolDown(
   const easy = candidatesFor(paced, bench, wishes, 'cool-down').filter(isEasy);
   const ready = easy.filter(readyFor(judged, section));
   // A class without a warm-up has made next to nothing ready; it still wants a cool-down.
-  const candidates = secondsOf(ready) >= target ? ready : easy;
+  const candidates = TWICE * secondsOf(ready) >= target ? ready : easy;
   const used = new Map<string, number>();
 
   const made = (taste: Taste): Proposal => {

@@ -1,7 +1,7 @@
 import { Chart, Filler, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
 import { useEffect, useRef } from 'react';
 import type { Tide, TideCourse } from '../../../core/session/tide';
-import { colourOf, tideAxes, tideLines } from './tideData';
+import { colourOf, tideAxes, tideLines, topOf } from './tideData';
 import { marking, type Point, type Stretch } from './tidePlugins';
 
 Chart.register(LineController, LineElement, LinearScale, PointElement, Filler);
@@ -59,13 +59,18 @@ export function TideChart(props: Props) {
     };
   }, []);
 
+  // Axes are dear to lay out anew: only when they would be other ones.
+  const top = topOf(courses);
+  useEffect(() => {
+    if (chart.current) chart.current.options.scales = tideAxes(top, whole);
+  }, [top, whole]);
+
   useEffect(() => {
     const now = chart.current;
     if (!now) return;
     now.data.datasets = tideLines(tide, courses);
-    now.options.scales = tideAxes(courses, whole);
     now.update('none');
-  }, [tide, courses, whole]);
+  }, [tide, courses]);
 
   useEffect(() => chart.current?.draw(), [inHand, sections]);
 

@@ -60,8 +60,12 @@ export function tideLines(tide: Tide, courses: readonly TideCourse[]): ChartData
   ];
 }
 
+/** How high the axis goes, percent: over all that is drawn, and always somewhat over the ceiling. */
+export const topOf = (courses: readonly TideCourse[]): number =>
+  Math.max(130, ...courses.map((course) => Math.ceil(hardestOf(course) / 10) * 10));
+
 /** The axes: minutes of the slot across, percent of the ceiling up; pace and bend have their own, which are not written. */
-export function tideAxes(courses: readonly TideCourse[], whole: number): NonNullable<ChartOptions<'line'>['scales']> {
+export function tideAxes(top: number, whole: number): NonNullable<ChartOptions<'line'>['scales']> {
   const plain = { type: 'linear' as const, border: { display: false }, grid: { display: false } };
   const ticks = { color: colourOf('faded'), font: { family: "'Source Sans 3'", size: 12 } };
   return {
@@ -88,7 +92,7 @@ export function tideAxes(courses: readonly TideCourse[], whole: number): NonNull
         scale.width = 0;
       },
       min: 0,
-      max: Math.max(130, ...courses.map((course) => Math.ceil(hardestOf(course) / 10) * 10)),
+      max: top,
       ticks: {
         ...ticks,
         stepSize: 50,

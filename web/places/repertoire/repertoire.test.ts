@@ -61,7 +61,10 @@ test('a movement is shown in every way it may be done, and only in those that di
     'On a chair',
     'Arms only',
     'Out when back',
-    'Toes rise when rocking back',
+    'Front leg in a bow stance: 60 %',
+    'Front leg in a bow stance: 80 %',
+    'Front leg in a bow stance: 100 %',
+    'Rocking back: the front toes rise',
   ]);
   expect(waysToShow(movement()).map(({ kind }) => kind)).toEqual(['written', 'school']);
 });

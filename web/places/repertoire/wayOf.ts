@@ -1,6 +1,8 @@
 import equal from 'fast-deep-equal';
 import { breathedAs, layerOf, type Movement, variantOf } from '../../../core/movement/movement';
-import { asTaught, type Schools, USUAL_SCHOOLS } from '../../../core/movement/schools';
+import { asTaught, USUAL_SCHOOLS } from '../../../core/movement/schools';
+import { answerWords, SCHOOL_QUESTIONS } from '../../../core/movement/schoolWords';
+import { schoolsOf } from '../../../core/session/doneAs';
 
 /** The ways a movement may be looked at: as written, as a variant, a teaching step, or breathed as another school does. */
 export interface Way {
@@ -10,11 +12,16 @@ export interface Way {
   readonly movement: Movement;
 }
 
-/** What other schools do, offered where it makes a difference to the movement. */
-const TAUGHT: readonly { readonly label: string; readonly schools: Schools }[] = [
-  { label: 'Toes rise when rocking back', schools: { ...USUAL_SCHOOLS, toesRise: true } },
-  { label: 'Knees straighten, unlocked', schools: { ...USUAL_SCHOOLS, kneesStraighten: true } },
-];
+/** What other schools do, where it makes a difference to the movement. */
+const taughtWays = (movement: Movement): Way[] =>
+  SCHOOL_QUESTIONS.flatMap((question) =>
+    question.answers.flatMap(({ said }): Way[] => {
+      const taught = asTaught(movement, schoolsOf(said, USUAL_SCHOOLS));
+      if (equal([taught.start, taught.parts], [movement.start, movement.parts])) return [];
+      const words = answerWords(question, said);
+      return [{ key: `taught-${words}`, label: words, kind: 'school', movement: taught }];
+    }),
+  );
 
 export function waysToShow(movement: Movement): Way[] {
   return [
@@ -38,11 +45,6 @@ export function waysToShow(movement: Movement): Way[] {
     ...movement.breathSchools.map(
       ({ name }): Way => ({ key: `school-${name}`, label: name, kind: 'school', movement: breathedAs(movement, name) }),
     ),
-    ...TAUGHT.flatMap(({ label, schools }): Way[] => {
-      const taught = asTaught(movement, schools);
-      return equal(taught.parts, movement.parts)
-        ? []
-        : [{ key: `taught-${label}`, label, kind: 'school', movement: taught }];
-    }),
+    ...taughtWays(movement),
   ];
 }

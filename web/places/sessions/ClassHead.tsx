@@ -48,6 +48,7 @@ export function ClassHead({ session, repertoire, askedOf, timeline }: Props) {
           startsAt={session.startsAt}
           slotMinutes={session.slotMinutes}
           breath={session.breath}
+          schools={session.schools}
         />
         <Editions session={session} />
       </div>

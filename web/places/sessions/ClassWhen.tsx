@@ -1,24 +1,34 @@
 import { DatePicker, InputNumber, Select, TimePicker } from 'antd';
 import dayjs from 'dayjs';
+import equal from 'fast-deep-equal';
 import { memo } from 'react';
+import { USUAL_SCHOOLS } from '../../../core/movement/schools';
 import type { Session } from '../../../core/session/session';
 import { api } from '../../app/api';
 import { useAppDispatch } from '../../app/store';
 import { headed } from './draft';
+import { SchoolsButton } from './SchoolsButton';
 
-type Props = Readonly<Pick<Session, 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath'>>;
+type Props = Readonly<Pick<Session, 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath' | 'schools'>>;
 
 /** Who, when, how long and how the class breathes, each changed in place. Stands still while lines are changed. */
-export const ClassWhen = memo(function ClassWhen({ groupId, date, startsAt, slotMinutes, breath }: Props) {
+export const ClassWhen = memo(function ClassWhen({ groupId, date, startsAt, slotMinutes, breath, schools }: Props) {
   const dispatch = useAppDispatch();
   const { data: groups } = api.useGroupsQuery();
   const change = (heading: Parameters<typeof headed>[0]) => dispatch(headed(heading));
+  const group = groups?.find(({ id }) => id === groupId) ?? null;
+  // A class that is done as its group is taught, or as usual, goes on so with another group.
+  const choose = (chosen: string) => {
+    const next = groups?.find(({ id }) => id === chosen);
+    const follows = equal(schools, USUAL_SCHOOLS) || (group !== null && equal(schools, group.schools));
+    change({ groupId: next?.id ?? null, ...(next && follows ? { schools: next.schools } : {}) });
+  };
   return (
     <>
       <Select
         variant="borderless"
         value={groupId ?? ''}
-        onChange={(chosen) => change({ groupId: chosen === '' ? null : chosen })}
+        onChange={choose}
         options={[
           { value: '', label: 'No group yet' },
           ...(groups ?? []).map(({ id, name }) => ({ value: id, label: name })),
@@ -78,6 +88,7 @@ export const ClassWhen = memo(function ClassWhen({ groupId, date, startsAt, slot
           aria-label="Out part of a breath"
         />
       </fieldset>
+      <SchoolsButton schools={schools} group={group} />
     </>
   );
 });

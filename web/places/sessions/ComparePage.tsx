@@ -1,11 +1,19 @@
+import { Fragment } from 'react';
 import { Link, useParams } from 'react-router';
 import { usualName } from '../../../core/movement/movement';
-import { type ComparedLine, compareClasses } from '../../../core/session/compareClasses';
+import { schoolsWords } from '../../../core/movement/schoolWords';
+import {
+  type ComparedLine,
+  type ComparedSection,
+  compareClasses,
+  compareSections,
+} from '../../../core/session/compareClasses';
 import type { Session } from '../../../core/session/session';
 import { api } from '../../app/api';
 import { type Repertoire, useRepertoire } from '../../app/repertoire';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { minutes, sectionWord } from '../../app/words';
+import { paceSaid, settleSaid } from './sectionWords';
 import { useTimeline } from './useTimeline';
 import './compare.css';
 
@@ -39,11 +47,13 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   lower: 'depth from round to round',
   ramp: 'what grows each time',
   bridge: 'steps into it',
+  schools: 'where schools disagree',
 };
 
 function Compared({ left, right, repertoire }: Props) {
   const [a, b] = [useTimeline(left, repertoire), useTimeline(right, repertoire)];
   const rows = compareClasses({ plan: left, timeline: a }, { plan: right, timeline: b });
+  const sections = compareSections(left, right);
   const cell = (line: ComparedLine | null) => {
     if (!line) return <td className="compare-none">not here</td>;
     const { item, lengthMs } = line;
@@ -80,21 +90,73 @@ function Compared({ left, right, repertoire }: Props) {
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ section, left: one, right: two, differs }, place) => (
-            <tr
-              key={`${one?.item.id} ${two?.item.id}`}
-              className={one && two && differs.length === 0 ? 'compare-same' : 'compare-differs'}
-            >
-              <th scope="row">{section === rows[place - 1]?.section ? '' : sectionWord(section)}</th>
-              {cell(one)}
-              {cell(two)}
-              <td className="faded">
-                {!one ? 'added' : !two ? 'left out' : differs.map((field) => FIELD_WORDS[field] ?? field).join(', ')}
-              </td>
-            </tr>
-          ))}
+          <WholeClass left={left} right={right} />
+          {rows.map(({ section, left: one, right: two, differs }, place) => {
+            const begins = section !== rows[place - 1]?.section;
+            const led = begins ? sections.find((whole) => whole.section === section) : undefined;
+            return (
+              <Fragment key={`${one?.item.id} ${two?.item.id}`}>
+                {led && <WholeSection {...led} repertoire={repertoire} />}
+                <tr className={one && two && differs.length === 0 ? 'compare-same' : 'compare-differs'}>
+                  <th scope="row">{begins && !led ? sectionWord(section) : ''}</th>
+                  {cell(one)}
+                  {cell(two)}
+                  <td className="faded">
+                    {!one
+                      ? 'added'
+                      : !two
+                        ? 'left out'
+                        : differs.map((field) => FIELD_WORDS[field] ?? field).join(', ')}
+                  </td>
+                </tr>
+              </Fragment>
+            );
+          })}
         </tbody>
       </table>
     </div>
   );
+}
+
+/** What is answered for all of a class, where the two answer otherwise. */
+function WholeClass({ left, right }: Pick<Props, 'left' | 'right'>) {
+  const asked: [what: string, said: (session: Session) => string][] = [
+    ['breath in : out', ({ breath }) => `${breath.in} : ${breath.out}`],
+    ['where schools disagree', ({ schools }) => schoolsWords(schools).join('; ') || 'as usual'],
+  ];
+  return asked.map(
+    ([what, said]) =>
+      said(left) !== said(right) && (
+        <tr key={what} className="compare-differs">
+          <th scope="row">Class</th>
+          <td>{said(left)}</td>
+          <td>{said(right)}</td>
+          <td className="faded">{what}</td>
+        </tr>
+      ),
+  );
+}
+
+const SECTION_WAYS = { pace: 'breath pace', settle: 'settling' } as const;
+
+/** How a section breathes and is settled, where the two classes do it otherwise. */
+function WholeSection({
+  section,
+  left,
+  right,
+  differs,
+  repertoire,
+}: ComparedSection & { readonly repertoire: Repertoire }) {
+  const said = (one: ComparedSection['left'], what: ComparedSection['differs'][number]): string => {
+    if (!one) return '';
+    return what === 'pace' ? paceSaid(one.pace) : settleSaid(one.settle, repertoire.find);
+  };
+  return differs.map((what, place) => (
+    <tr key={what} className="compare-differs">
+      <th scope="row">{place === 0 ? sectionWord(section) : ''}</th>
+      <td>{said(left, what)}</td>
+      <td>{said(right, what)}</td>
+      <td className="faded">{SECTION_WAYS[what]}</td>
+    </tr>
+  ));
 }

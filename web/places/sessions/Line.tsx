@@ -8,6 +8,8 @@ import { postureWords } from '../../../core/body/postureWords';
 import { writtenSide } from '../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../core/movement/movement';
 import { firstSide } from '../../../core/movement/pass';
+import type { Schools } from '../../../core/movement/schools';
+import { ownWords } from '../../../core/movement/schoolWords';
 import { tellingMoment } from '../../../core/movement/tellingMoment';
 import { IN_ROUNDS_WORDS } from '../../../core/session/blockWords';
 import { doneAs } from '../../../core/session/doneAs';
@@ -27,6 +29,8 @@ interface Props {
   /** The breath of its first repetition. */
   readonly breath: readonly BreathStretch[];
   readonly repertoire: Repertoire;
+  /** How the class is done where schools disagree. */
+  readonly schools: Schools;
   readonly isInHand: boolean;
   readonly isPointed: boolean;
   /** Whether the Tab key stops here: one line of the order is enough, the arrows do the rest. */
@@ -64,6 +68,7 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
   const step = item.layer === null ? undefined : movement.layers[item.layer];
   if (step) notes.unshift(`step: ${step.name}`);
   if (item.breathing !== null) notes.push(item.breathing);
+  notes.push(...ownWords(item.schools));
   if (item.note !== '') notes.push(item.note);
   return notes;
 }
@@ -121,6 +126,7 @@ export const Line = memo(function Line({
   lengthMs,
   breath,
   repertoire,
+  schools,
   isInHand,
   isPointed,
   isReached,
@@ -139,7 +145,7 @@ export const Line = memo(function Line({
   const title = movement ? usualName(movement) : item.kind === 'movement' ? item.movementId : item.kind;
   const amount = item.kind === 'movement' ? item.count : item.seconds;
 
-  const moment = movement && item.kind === 'movement' ? momentOf(movement, item) : null;
+  const moment = movement && item.kind === 'movement' ? momentOf(movement, item, schools) : null;
 
   return (
     <li
@@ -193,7 +199,7 @@ export const Line = memo(function Line({
   );
 }, isSameLine);
 
-const momentOf = (movement: Movement, item: MovementItem) => {
+const momentOf = (movement: Movement, item: MovementItem, schools: Schools) => {
   const written = writtenSide(movement);
-  return tellingMoment(doneAs(movement, item), written === null ? null : firstSide(written, item.sides));
+  return tellingMoment(doneAs(movement, item, schools), written === null ? null : firstSide(written, item.sides));
 };

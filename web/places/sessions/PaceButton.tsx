@@ -2,19 +2,14 @@ import { Button, InputNumber, Popover } from 'antd';
 import { memo } from 'react';
 import type { Pace } from '../../../core/session/pace';
 import { useAppDispatch } from '../../app/store';
-import { breathsPerMinute, inWords } from '../../app/words';
 import { paced } from './draft';
+import { paceSaid } from './sectionWords';
 
 interface Props {
   readonly index: number;
   readonly word: string;
   readonly pace: Pace;
 }
-
-const said = ({ from, to, easing }: Pace): string =>
-  easing === 0 || from === to
-    ? `${breathsPerMinute(to)} breaths a minute`
-    : `${breathsPerMinute(from)} to ${breathsPerMinute(to)} breaths a minute over ${inWords(easing * 1000)}`;
 
 /** The breath pace of a section, opened to be changed. */
 export const PaceButton = memo(function PaceButton({ index, word, pace }: Props) {
@@ -43,7 +38,7 @@ export const PaceButton = memo(function PaceButton({ index, word, pace }: Props)
   return (
     <Popover content={form} trigger="click" placement="bottomRight" title={`How the ${word.toLowerCase()} breathes`}>
       <Button type="text" size="small" className="passage-pace number">
-        {said(pace)}
+        {paceSaid(pace)}
       </Button>
     </Popover>
   );

@@ -109,6 +109,7 @@ export function SectionPassage({
                   lengthMs={when?.lengthMs ?? 0}
                   breath={when ? firstRepetition(segmentsOf(timeline, when)) : []}
                   repertoire={repertoire}
+                  schools={session.schools}
                   isInHand={inHand === item.id}
                   isPointed={pointed === item.id}
                   isReached={inHand === item.id || (inHand === null && item.id === first)}

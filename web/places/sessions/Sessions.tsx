@@ -3,6 +3,7 @@ import { App, Button, Table } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { SessionSummary } from '../../../core/formats/api';
+import { USUAL_SCHOOLS } from '../../../core/movement/schools';
 import { emptySections } from '../../../core/session/defaults';
 import { slotVerdict } from '../../../core/session/slotVerdict';
 import { api } from '../../app/api';
@@ -139,6 +140,7 @@ function useNewClass(): () => void {
         startsAt: '19:00',
         slotMinutes: 60,
         breath: { in: 1, out: 1 },
+        schools: USUAL_SCHOOLS,
         sections: emptySections(),
         setAside: [],
         family: null,

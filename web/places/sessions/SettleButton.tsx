@@ -3,11 +3,11 @@ import { Button, Input, InputNumber, Popover, Segmented, Select } from 'antd';
 import { memo, useMemo } from 'react';
 import { type Movement, usualName } from '../../../core/movement/movement';
 import type { Section } from '../../../core/session/session';
-import { settleName } from '../../../core/session/settleItem';
 import type { SettleLine, SettleRoutine } from '../../../core/session/settleRoutine';
 import type { Repertoire } from '../../app/repertoire';
 import { useAppDispatch } from '../../app/store';
 import { settled } from './draft';
+import { settleSaid } from './sectionWords';
 import './settle.css';
 
 interface Props {
@@ -26,12 +26,6 @@ const WHENS: { value: When; label: string }[] = [
 ];
 const MOST_LINES = 4;
 
-const said = (settle: Section['settle'], find: Repertoire['find']): string => {
-  if (!settle) return 'no settling';
-  const name = settleName(settle, find);
-  return settle.when === 'at-end' ? `at the end, ${name}` : `after each, ${name}`;
-};
-
 /** What a section is settled with, opened to be changed. */
 export const SettleButton = memo(function SettleButton({ section, word, settle, repertoire }: Props) {
   return (
@@ -42,7 +36,7 @@ export const SettleButton = memo(function SettleButton({ section, word, settle, 
       title={`How the ${word.toLowerCase()} is settled`}
     >
       <Button type="text" size="small" className="passage-settle">
-        {said(settle, repertoire.find)}
+        {settleSaid(settle, repertoire.find)}
       </Button>
     </Popover>
   );

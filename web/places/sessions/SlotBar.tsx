@@ -20,9 +20,9 @@ export function SlotBar({ session, timeline, repertoire }: Props) {
   const verdict = slotVerdict(timeline.totalMs, session.slotMinutes);
   const slotMs = session.slotMinutes * 60_000;
   const ends = clockAt(session.startsAt, timeline.totalMs);
-  const late = useMemo(() => {
-    const forecast = forecastOf(forecastParts(timeline, movementsOf(session, repertoire.find)));
-    return clockAt(session.startsAt, Math.max(timeline.totalMs, forecast.lateMs)).slice(0, 5);
+  const [likely, late] = useMemo(() => {
+    const { likelyMs, lateMs } = forecastOf(forecastParts(timeline, movementsOf(session, repertoire.find)));
+    return [likelyMs, lateMs].map((ms) => clockAt(session.startsAt, ms).slice(0, 5));
   }, [session, timeline, repertoire]);
   const scale = 100 / Math.max(slotMs, timeline.totalMs);
   return (
@@ -43,8 +43,11 @@ export function SlotBar({ session, timeline, repertoire }: Props) {
         <strong data-testid="planned">{inWords(timeline.totalMs)}</strong> planned from {session.startsAt}, ends at{' '}
         <strong data-testid="ends">{ends}</strong>
         {timeline.totalMs > 0 && (
-          <span className="faded" title="Nine classes in ten end by then: talk, rests and open counts vary most">
-            , late by <span data-testid="late">{late}</span>
+          <span
+            className="faded"
+            title="Half of such classes end by the one, nine in ten by the other: talk varies most"
+          >
+            , likely by <span data-testid="likely">{likely}</span>, late by <span data-testid="late">{late}</span>
           </span>
         )}
         <span className="slot-verdict">{slotWords(verdict, session.slotMinutes)}</span>

@@ -18,7 +18,10 @@ import { lineReducers } from './lineReducers';
 
 /** The class that is open on the desk. Every change goes through here, so that every change can be undone. */
 
-type Heading = Pick<Session, 'title' | 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath' | 'family'>;
+type Heading = Pick<
+  Session,
+  'title' | 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath' | 'schools' | 'family'
+>;
 
 const book = createSlice({
   name: 'draft',

@@ -5,7 +5,7 @@ import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/re
 import type { Teaching } from '../../../core/record/teaching';
 import { movementsOf } from '../../../core/session/doneAs';
 import { lineTimes, segmentsOf } from '../../../core/session/lineTimes';
-import { doneIn } from '../../../core/session/settleItem';
+import { doneIn, isRoutine } from '../../../core/session/settleItem';
 import type { Repertoire } from '../../app/repertoire';
 import { useTimeline } from '../sessions/useTimeline';
 import { ClockAgainstPlan } from './ClockAgainstPlan';
@@ -85,11 +85,12 @@ export function TeachingFace({ kept, repertoire, onLight }: Props) {
   }
 
   const { segment } = moment;
-  const movement = doneIn(segment, movements, repertoire.find);
+  const movement = doneIn(segment, movements, repertoire.find, session.schools);
   const next = comesNext(timeline, moment.index);
   const breathes = segment.breaths !== null;
   const line = lineTimes(timeline).get(segment.itemId);
-  const rounds = line ? Math.max(...segmentsOf(timeline, line).map(({ round }) => round)) : 1;
+  // What settles a line is done once, however many rounds the line has.
+  const rounds = line && !isRoutine(segment) ? Math.max(...segmentsOf(timeline, line).map(({ round }) => round)) : 1;
 
   return (
     <main

@@ -30,7 +30,8 @@ export function FitDrawer({ session, repertoire, askedOf, onClose }: Props) {
   const [about, setAbout] = useState<Session | null>(null);
 
   const fit = async () => {
-    const plan = { slotMinutes: minutes, breath: session.breath, sections: session.sections };
+    const { breath, schools, sections } = session;
+    const plan = { slotMinutes: minutes, breath, schools, sections };
     setAnswers([]);
     setDone(0);
     setAbout(session);
@@ -48,7 +49,9 @@ export function FitDrawer({ session, repertoire, askedOf, onClose }: Props) {
       return true;
     });
   };
-  const isStale = about !== null && about.sections !== session.sections;
+  const isStale =
+    about !== null &&
+    (about.sections !== session.sections || about.schools !== session.schools || about.breath !== session.breath);
 
   return (
     <Drawer open title="Fit to the slot" size={460} onClose={onClose} className="compose">

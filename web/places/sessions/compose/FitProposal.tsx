@@ -88,6 +88,11 @@ export function FitProposal({ answer, minutes, session, repertoire, onTaken }: P
           down.
         </p>
       ))}
+      {answer.brings.map((what) => (
+        <p key={what} className="compose-over">
+          To be minded then: {what}
+        </p>
+      ))}
       <p className="compose-acts">
         <Button
           type="primary"

@@ -45,9 +45,9 @@ export function ProposeDrawer({ session, repertoire, askedOf, onClose }: Props) 
     setProposals([]);
     setDraft(null);
     const wishes = { recent: askedOf.recent, level };
-    const { slotMinutes } = session;
+    const { slotMinutes, schools } = session;
     await ask(async (composer) => {
-      if (what === 'draft') setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, wishes }));
+      if (what === 'draft') setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, wishes, schools }));
       else if (what === 'warm-up') setProposals(await composer.warmUp(session, askedOf.asked, wishes));
       else setProposals(await composer.coolDown(session, askedOf.asked, wishes));
       return true;

@@ -29,8 +29,8 @@ export function useJudgement(session: Session, repertoire: Repertoire, asked: As
   const { data: rules } = api.useAsidesQuery();
   const standing = useRef(NOTHING);
   // A title or a day changes nothing that is judged.
-  const { sections, slotMinutes, breath, setAside } = session;
-  const plan = useMemo(() => ({ sections, slotMinutes, breath }), [sections, slotMinutes, breath]);
+  const { sections, slotMinutes, breath, schools, setAside } = session;
+  const plan = useMemo(() => ({ sections, slotMinutes, breath, schools }), [sections, slotMinutes, breath, schools]);
   useEffect(() => {
     let isStale = false;
     const ask = async () => {
@@ -41,7 +41,7 @@ export function useJudgement(session: Session, repertoire: Repertoire, asked: As
       standing.current = new Set(quick.findings.map(({ key }) => key));
       setTide(quick.tide);
       setFound((before) => inOrder([...quick.findings, ...(before ?? []).filter(({ code }) => code === 'footwork')]));
-      const patient = await judge.judgePatiently(plan, asked);
+      const patient = await judge.judgePatiently();
       if (!isStale) setFound(inOrder([...quick.findings, ...patient]));
     };
     void ask();

@@ -46,7 +46,13 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
   return (
     <>
       {item.kind === 'movement' && movement ? (
-        <MovementFields item={item} movement={movement} timeline={timeline} block={blockOf(noticed.session, item)} />
+        <MovementFields
+          item={item}
+          movement={movement}
+          timeline={timeline}
+          block={blockOf(noticed.session, item)}
+          schools={noticed.session.schools}
+        />
       ) : (
         <h2>{item.kind === 'rest' ? 'Rest' : item.kind === 'talk' ? 'Talk' : 'Unknown movement'}</h2>
       )}

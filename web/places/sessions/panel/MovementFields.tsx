@@ -7,6 +7,7 @@ import type { Side } from '../../../../core/body/side';
 import { writtenSide } from '../../../../core/movement/cycleFor';
 import { type Movement, usualName } from '../../../../core/movement/movement';
 import { firstSide, sidesOffered } from '../../../../core/movement/pass';
+import type { Schools } from '../../../../core/movement/schools';
 import { cycleStrip } from '../../../../core/movement/strip';
 import type { Block } from '../../../../core/session/block';
 import { doneAs } from '../../../../core/session/doneAs';
@@ -22,6 +23,7 @@ import { ChoiceField } from './ChoiceField';
 import { GrowthFields } from './GrowthFields';
 import { OWN_PACE, ROUND_REST, ROUNDS, STILL_AFTER } from './lineNumbers';
 import { NumberField } from './NumberField';
+import { SchoolFields } from './SchoolFields';
 import { StepsFields, stepsSaid } from './StepsFields';
 import { WayFields } from './WayFields';
 
@@ -41,12 +43,14 @@ interface Props {
   readonly movement: Movement;
   readonly timeline: Timeline;
   readonly block: Block | null;
+  /** How the class is done where schools disagree. */
+  readonly schools: Schools;
 }
 
 type Change = (to: Partial<MovementItem>) => void;
 
 /** The line in hand when it is a movement: its strip as it is done here, and everything that can be chosen of it. */
-export function MovementFields({ item, movement, timeline, block }: Props) {
+export function MovementFields({ item, movement, timeline, block, schools }: Props) {
   const dispatch = useAppDispatch();
   const { id } = item;
   // The same as long as the line is: only the fields whose own value has changed are drawn anew.
@@ -74,7 +78,7 @@ export function MovementFields({ item, movement, timeline, block }: Props) {
       <h2>
         <Link to={`/repertoire/${movement.id}`}>{usualName(movement)}</Link>
       </h2>
-      <Strip done={doneAs(movement, item)} side={written === null ? null : firstSide(written, item.sides)} />
+      <Strip done={doneAs(movement, item, schools)} side={written === null ? null : firstSide(written, item.sides)} />
       <div className="panel-acts">
         <InMyWords movement={movement} size="small" secondsOf={secondsOf} />
         {movement.layers.length > 0 && item.layer === null && (
@@ -92,6 +96,7 @@ export function MovementFields({ item, movement, timeline, block }: Props) {
           movement={movement}
           onChange={change}
         />
+        <SchoolFields movement={movement} own={item.schools} schools={schools} onChange={change} />
         <NumberField kind={ROUNDS} value={item.rounds} onChange={change} />
         {item.rounds > 1 && <NumberField kind={ROUND_REST} value={item.roundRest} onChange={change} />}
         <GrowthFields

@@ -1,0 +1,82 @@
+import { newPause } from '../defaults';
+import type { Bench, Finding, Judged } from '../findings/finding';
+import { isGrave, isOfSlot } from '../findings/isGrave';
+import { findingsOf } from '../findings/judge';
+import { judgedOf } from '../findings/judged';
+import { triedRemedies } from '../findings/preview';
+import { type FitAnswer, fitPlan } from '../fit/fitPlan';
+import { applyEdits } from '../planEdit';
+import type { Item, Plan } from '../session';
+import { BREAK_NOTE } from './mainPart';
+
+/** So many remedies are taken one after the other at most. */
+const REMEDIES = 10;
+
+/** How long the class is lies with the fit that comes after. */
+const toMend = (findings: readonly Finding[]): Finding[] => findings.filter((one) => isGrave(one) && !isOfSlot(one));
+
+/** The class with a finding mended, so that fewer are left than there were: a remedy that brings as much as it settles is none. */
+function mendedBy(judged: Judged, finding: Finding, were: number): Plan | null {
+  for (const { edits } of triedRemedies(judged, finding)) {
+    const then = applyEdits(judged.plan, edits);
+    const after = judgedOf(then, judged);
+    if (after && toMend(findingsOf(after)).length < were) return then;
+  }
+  return null;
+}
+
+/** What is grave in a class is mended by the best remedy of each, again and again. */
+export function mendedPlan(plan: Plan, bench: Bench): Plan {
+  let now = plan;
+  for (let step = 0; step < REMEDIES; step += 1) {
+    const judged = judgedOf(now, bench);
+    if (!judged) return now;
+    const before = toMend(findingsOf(judged));
+    let mended: Plan | null = null;
+    for (const finding of before) {
+      mended = mendedBy(judged, finding, before.length);
+      if (mended) break;
+    }
+    if (!mended) return now;
+    now = mended;
+  }
+  return now;
+}
+
+/** Longer breaks by so many seconds, at most so often, where a class would otherwise be filled with more than it can bear. */
+const LONGER = 60;
+const LENGTHENED = 4;
+const LONGEST_BREAK = 420;
+
+/** The class with every pause between lines of its main part a longer break; null where there is none or they are long enough. */
+function withLongerBreaks(plan: Plan): Plan | null {
+  let changed = false;
+  const longer = (item: Item, place: number): Item => {
+    const isPause = item.kind !== 'movement' && place > 0 && (item.kind === 'talk' || item.note === '');
+    if (!isPause || item.seconds + LONGER > LONGEST_BREAK) return item;
+    changed = true;
+    return newPause('talk', item.id, item.seconds + LONGER, BREAK_NOTE);
+  };
+  const then = {
+    ...plan,
+    sections: plan.sections.map((section) =>
+      section.kind === 'main' ? { ...section, items: section.items.map(longer) } : section,
+    ),
+  };
+  return changed ? then : null;
+}
+
+/** The class fitted to its slot; where more moving would ask too much, with longer breaks instead. */
+export function fittedPlan(plan: Plan, bench: Bench): Plan | null {
+  for (const kind of ['trim', 'leave-out'] as const) {
+    let [from, best, least]: [Plan | null, Plan | null, number] = [plan, null, Number.POSITIVE_INFINITY];
+    for (let time = 0; from && least > 0 && time <= LENGTHENED; time += 1) {
+      const answer: FitAnswer = fitPlan(from, bench, kind);
+      const asks = answer.ok ? answer.over.length + answer.brings.length : Number.POSITIVE_INFINITY;
+      if (answer.ok && asks < least) [best, least] = [applyEdits(from, answer.edits), asks];
+      from = withLongerBreaks(from);
+    }
+    if (best) return best;
+  }
+  return null;
+}
