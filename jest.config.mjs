@@ -26,7 +26,7 @@ const room = (displayName, folders) => ({
 });
 
 export default {
-  testTimeout: 120_000,
+  testTimeout: 300_000,
   projects: [
     room('core', ['core', 'repertoire']),
     room('house', ['server', 'web', 'demo', 'scripts']),

@@ -26,7 +26,7 @@ async function remediesOf(page: Page, code: string): Promise<string[]> {
   await page.$eval(`[data-finding="${code}"] details`, (one) => {
     (one as HTMLDetailsElement).open = true;
   });
-  await page.waitForSelector(`[data-finding="${code}"] .remedies button`, { timeout: 30_000 });
+  await page.waitForSelector(`[data-finding="${code}"] .remedies button`);
   return page.$$eval(`[data-finding="${code}"] .remedies button`, (all) => all.map((one) => one.textContent ?? ''));
 }
 
@@ -55,7 +55,7 @@ test('what is grave in the morning class is mended remedy by remedy, each a step
     await page.$eval(`[data-finding="${code}"] .remedies button`, (one) => (one as HTMLElement).click());
     await page.waitForFunction(
       (gone: string) => ![...document.querySelectorAll('[data-finding] > p')].some((one) => one.textContent === gone),
-      { timeout: 20_000 },
+      {},
       words,
     );
   }
@@ -82,7 +82,7 @@ test('the evening class is mended by remedies until there is nothing to object t
     await page.$eval(`[data-finding="${code}"] .remedies button`, (one) => (one as HTMLElement).click());
     await page.waitForFunction(
       (gone: string) => ![...document.querySelectorAll('[data-finding] > p')].some((one) => one.textContent === gone),
-      { timeout: 20_000 },
+      {},
       words,
     );
   }
@@ -150,7 +150,7 @@ test('the tide finds lines, and a gentler group is judged by its own ceiling', a
 test('fitted to 45 minutes in three ways; one is taken, another kept as an edition beside it', async () => {
   const { page, faults } = await open('/sessions/evening-week-3');
   await askToFit(page, 45);
-  await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3, { timeout: 60_000 });
+  await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3);
   expect(await graveFaults(page, '.ant-drawer')).toEqual([]);
   await page.$$eval('[data-fit="leave-out"] button', (all) => (all.at(-1) as HTMLElement).click());
   await textOf(page, '.ant-message', /Kept as an edition/);
@@ -177,13 +177,11 @@ test('from an empty class to a printed card: a draft is proposed and taken, and 
   await press(page, 'Propose');
   await page.waitForSelector('.compose form');
   await page.$eval('.compose form button[type="submit"]', (one) => (one as HTMLElement).click());
-  await page.waitForSelector('[data-proposal="draft"] button', { timeout: 60_000 });
+  await page.waitForSelector('[data-proposal="draft"] button');
   await press(page, 'Take it');
   await page.waitForFunction(() => document.querySelectorAll('[data-line]').length > 10);
   await judged(page);
-  await page.waitForFunction(() => document.querySelectorAll('.noticed-stop, .noticed-warn').length === 0, {
-    timeout: 20_000,
-  });
+  await page.waitForFunction(() => document.querySelectorAll('.noticed-stop, .noticed-warn').length === 0);
   await saved(page);
   const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
   const { session } = await stored(on.house.url, id);
@@ -295,7 +293,7 @@ async function collected(page: Page): Promise<(nth: number) => Promise<readonly 
   return async (nth) => {
     await page.waitForFunction(
       (least: number) => (window as unknown as { files: unknown[] }).files.length >= least,
-      { timeout: 60_000 },
+      {},
       nth,
     );
     const file = await page.evaluate(

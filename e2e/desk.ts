@@ -60,7 +60,7 @@ export async function press(page: Page, words: string | RegExp): Promise<void> {
       [...document.querySelectorAll<HTMLElement>(selector)].find(
         (one) => new RegExp(pattern).test(one.textContent?.trim() ?? '') && one.offsetParent !== null,
       ),
-    { timeout: 20_000 },
+    {},
     PRESSED,
     wanted,
   );

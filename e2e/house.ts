@@ -8,6 +8,9 @@ import puppeteer, { type Browser, type BrowserContext, type Page } from 'puppete
 const root = join(import.meta.dirname, '..');
 const CHROMIUM = [process.env.VESPERUM_CHROMIUM, '/usr/bin/chromium'].find((place) => place && existsSync(place));
 
+// What never comes is told from what is late on a busy machine; how fast things are is the bench's business.
+const PATIENCE_MS = 100_000;
+
 /** A port that is free at this moment. */
 const freePort = (): Promise<number> =>
   new Promise((resolve, reject) => {
@@ -131,6 +134,7 @@ export async function openPage(
   const profile = await browser.createBrowserContext();
   profiles.push(profile);
   const page = await profile.newPage();
+  page.setDefaultTimeout(PATIENCE_MS);
   const faults: string[] = [];
   page.on('pageerror', (error) => faults.push(String(error)));
   page.on('console', (message) => {
@@ -154,7 +158,7 @@ export async function textOf(page: Page, selector: string, wanted: RegExp = /./)
       const text = document.querySelector(at)?.textContent ?? '';
       return new RegExp(pattern, 's').test(text) ? { text } : null;
     },
-    { timeout: 20_000 },
+    {},
     selector,
     wanted.source,
   );
@@ -164,5 +168,4 @@ export async function textOf(page: Page, selector: string, wanted: RegExp = /./)
 export const testId = (name: string): string => `[data-testid="${name}"]`;
 
 /** Waits until the class on the desk is in the store. */
-export const saved = (page: Page): Promise<unknown> =>
-  page.waitForSelector('[data-standing="saved"]', { timeout: 20_000 });
+export const saved = (page: Page): Promise<unknown> => page.waitForSelector('[data-standing="saved"]');

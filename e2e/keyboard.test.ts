@@ -104,7 +104,7 @@ test('a class is made, grouped, fitted and printed by the keyboard alone', async
   await page.keyboard.up('Control');
   await page.keyboard.type(String(minutes));
   await page.keyboard.press('Enter');
-  await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3, { timeout: 60_000 });
+  await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3);
   await tabTo(page, '[data-fit] button', /Take it/);
   await page.keyboard.press('Enter');
   await page.waitForFunction(() => !document.querySelector('.ant-drawer-open'));
@@ -125,8 +125,6 @@ test('a class is made, grouped, fitted and printed by the keyboard alone', async
     await page.keyboard.press('ArrowDown');
   }
   await page.keyboard.press('Enter');
-  await page.waitForFunction(() => (window as unknown as { printed: string[] }).printed.includes('application/pdf'), {
-    timeout: 60_000,
-  });
+  await page.waitForFunction(() => (window as unknown as { printed: string[] }).printed.includes('application/pdf'));
   expect(faults).toEqual([]);
 });

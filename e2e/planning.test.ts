@@ -251,7 +251,7 @@ test('the server going away while editing loses nothing, however the page ends',
   await on.house.stop();
   await takeLine(page, 'main-0-raise-and-sink');
   await page.keyboard.press('+');
-  await page.waitForSelector('[data-standing="away"]', { timeout: 20_000 });
+  await page.waitForSelector('[data-standing="away"]');
   await page.keyboard.press('+');
   await on.house.start();
   await saved(page);
@@ -264,7 +264,7 @@ test('the server going away while editing loses nothing, however the page ends',
 
   await on.house.stop();
   await page.keyboard.press('+');
-  await page.waitForSelector('[data-standing="away"]', { timeout: 20_000 });
+  await page.waitForSelector('[data-standing="away"]');
   await page.goto('about:blank');
   await on.house.start();
   await page.goto(`${on.house.url}/sessions/${ID}`, { waitUntil: 'networkidle0' });

@@ -35,9 +35,7 @@ const teach = async (page: Page) => {
     await page.keyboard.press('ArrowRight');
     await pause(60);
   }
-  await page.waitForFunction(() => document.querySelector('.teach-call')?.textContent === 'Step out, shift', {
-    timeout: 90_000,
-  });
+  await page.waitForFunction(() => document.querySelector('.teach-call')?.textContent === 'Step out, shift');
   await pause(1800);
 };
 
@@ -53,14 +51,14 @@ const fit = async (page: Page) => {
   await page.waitForSelector('.compose form');
   await pressed(page, '45');
   await page.$eval('.compose form button[type="submit"]', (one) => (one as HTMLElement).click());
-  await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3, { timeout: 60_000 });
+  await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3);
 };
 
 const propose = async (page: Page) => {
   await pressed(page, 'Propose');
   await page.waitForSelector('.compose form');
   await page.$eval('.compose form button[type="submit"]', (one) => (one as HTMLElement).click());
-  await page.waitForFunction(() => document.querySelectorAll('[data-proposal]').length === 3, { timeout: 60_000 });
+  await page.waitForFunction(() => document.querySelectorAll('[data-proposal]').length === 3);
 };
 
 const VIEWS: readonly View[] = [
