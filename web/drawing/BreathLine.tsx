@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Breath } from '../../core/movement/phase';
 import './drawing.css';
 
@@ -64,7 +65,7 @@ interface Props {
 }
 
 /** A breath to scale: it rises with the in-breath, falls with the out-breath, and runs level where nothing is counted. */
-export function BreathLine({ stretches, scale = 7, most = 150 }: Props) {
+export const BreathLine = memo(function BreathLine({ stretches, scale = 7, most = 150 }: Props) {
   const seconds = stretches.reduce((sum, stretch) => sum + stretch.seconds, 0);
   const width = Math.min(most, Math.max(12, seconds * scale + 2));
   const counted = stretches.some(({ breaths }) => breaths !== null);
@@ -74,4 +75,4 @@ export function BreathLine({ stretches, scale = 7, most = 150 }: Props) {
       <path d={pathOf(stretches, scale)} className={counted ? 'breath-path' : 'breath-path breath-path--clock'} />
     </svg>
   );
-}
+});

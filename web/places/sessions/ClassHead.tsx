@@ -28,7 +28,7 @@ interface Props {
 }
 
 /** The name of a class, what can be done with all of it, and who, when and how long it is for. */
-export function ClassHead({ session, repertoire, askedOf, timeline }: Props) {
+export const ClassHead = memo(function ClassHead({ session, repertoire, askedOf, timeline }: Props) {
   const [open, setOpen] = useState<Drawer | null>(null);
 
   return (
@@ -62,7 +62,7 @@ export function ClassHead({ session, repertoire, askedOf, timeline }: Props) {
       </Suspense>
     </header>
   );
-}
+});
 
 /** What helps with the whole class. */
 const Help = memo(function Help({ onOpen }: { readonly onOpen: (drawer: Drawer) => void }) {

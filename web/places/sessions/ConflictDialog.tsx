@@ -1,6 +1,7 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { Button, Modal } from 'antd';
 import dayjs from 'dayjs';
+import { memo } from 'react';
 import type { Session } from '../../../core/session/session';
 import { api } from '../../app/api';
 import { useRepertoire } from '../../app/repertoire';
@@ -17,7 +18,7 @@ const newId = () =>
     .replaceAll(/[^a-z0-9]/g, 'x')}`;
 
 /** Two versions of one class: either is kept here, and the other is put aside as a class of its own. */
-export function ConflictDialog() {
+export const ConflictDialog = memo(function ConflictDialog() {
   const dispatch = useAppDispatch();
   const mine = useAppSelector(({ draft }) => draft.book.present);
   const standing = useAppSelector(({ draft }) => draft.sync.standing);
@@ -61,7 +62,7 @@ export function ConflictDialog() {
       </div>
     </Modal>
   );
-}
+});
 
 interface VersionProps {
   readonly label: string;

@@ -15,6 +15,7 @@ import { IN_ROUNDS_WORDS } from '../../../core/session/blockWords';
 import { doneAs } from '../../../core/session/doneAs';
 import type { Item, MovementItem } from '../../../core/session/session';
 import type { Repertoire } from '../../app/repertoire';
+import { useSame } from '../../app/useSame';
 import { inWords, minutes } from '../../app/words';
 import { BreathLine, type BreathStretch } from '../../drawing/BreathLine';
 import { Footprints } from '../../drawing/Footprints';
@@ -141,6 +142,7 @@ export const Line = memo(function Line({
   const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
     id: item.id,
   });
+  const stretches = useSame(breath);
   const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
   const title = movement ? usualName(movement) : item.kind === 'movement' ? item.movementId : item.kind;
   const amount = item.kind === 'movement' ? item.count : item.seconds;
@@ -183,7 +185,7 @@ export const Line = memo(function Line({
         )}
       </div>
       <LineCount item={item} movement={movement} title={title} total={total} />
-      <div className="line-breath">{movement && <BreathLine stretches={breath} scale={6} most={92} />}</div>
+      <div className="line-breath">{movement && <BreathLine stretches={stretches} scale={6} most={92} />}</div>
       <button
         type="button"
         className="bare number line-minutes"

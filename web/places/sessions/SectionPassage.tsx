@@ -1,6 +1,6 @@
 import { useDroppable } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { Fragment, useMemo } from 'react';
+import { Fragment } from 'react';
 import { blocksAround, blocksBegun } from '../../../core/session/block';
 import { totalCount } from '../../../core/session/countWords';
 import { type LineTime, lineTimes, segmentsOf } from '../../../core/session/lineTimes';
@@ -10,6 +10,7 @@ import { settleName } from '../../../core/session/settleItem';
 import { SECTION_SHARES } from '../../../core/session/thresholds';
 import { settledLines } from '../../../core/session/visit';
 import type { Repertoire } from '../../app/repertoire';
+import { useSame } from '../../app/useSame';
 import { clockAt, minutes, sectionWord } from '../../app/words';
 import { AddLine } from './AddLine';
 import { firstRepetition } from './firstRepetition';
@@ -58,7 +59,7 @@ export function SectionPassage({
 }: Props) {
   const stretch = timeline.sections[index] ?? { startMs: 0, lengthMs: 0 };
   const { setNodeRef } = useDroppable({ id: `section-${index}`, disabled: section.items.length > 0 });
-  const ids = useMemo(() => section.items.map(({ id }) => id), [section.items]);
+  const ids = useSame(section.items.map(({ id }) => id));
   const times = lineTimes(timeline);
   const lengthOf = (lines: ReadonlySet<string>) =>
     [...lines].reduce((sum, id) => sum + (times.get(id)?.lengthMs ?? 0), 0);

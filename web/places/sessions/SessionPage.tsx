@@ -7,6 +7,7 @@ import { useAppSelector } from '../../app/store';
 import { ClassHead } from './ClassHead';
 import { ConflictDialog } from './ConflictDialog';
 import { useJudgement } from './noticed/useJudgement';
+import { OrderDrag } from './OrderDrag';
 import { LinePanel } from './panel/LinePanel';
 import { RunningOrder } from './RunningOrder';
 import { SlotBar } from './SlotBar';
@@ -23,7 +24,7 @@ export function SessionPage() {
   const { id = '' } = useParams();
   const opening = useOpenDraft(id);
   const repertoire = useRepertoire();
-  const session = useAppSelector(({ draft }) => draft.book.present);
+  const isOpen = useAppSelector(({ draft }) => draft.book.present !== null);
   const navigate = useNavigate();
 
   if (opening === 'missing') {
@@ -40,14 +41,23 @@ export function SessionPage() {
       </Notice>
     );
   }
-  if (opening === 'opening' || !repertoire || !session) return <Waiting />;
-  return <Desk key={id} session={session} repertoire={repertoire} />;
+  if (opening === 'opening' || !repertoire || !isOpen) return <Waiting />;
+  return (
+    <OrderDrag key={id}>
+      <OpenDesk repertoire={repertoire} />
+    </OrderDrag>
+  );
+}
+
+function OpenDesk({ repertoire }: { readonly repertoire: Repertoire }) {
+  const session = useAppSelector(({ draft }) => draft.book.present);
+  return session && <Desk session={session} repertoire={repertoire} />;
 }
 
 function Desk({ session, repertoire }: { readonly session: Session; readonly repertoire: Repertoire }) {
   const timeline = useTimeline(session, repertoire);
   const askedOf = useAsked(session);
-  const { findings, tide } = useJudgement(session, repertoire, askedOf.asked);
+  const { findings, tide } = useJudgement(repertoire, askedOf.asked);
   const [inHand, setInHand] = useState<string | null>(null);
   const [pointed, setPointed] = useState<string | null>(null);
   useUndoKeys();

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { movementsOf } from '../../../core/session/doneAs';
 import { forecastOf, forecastParts } from '../../../core/session/forecast';
 import type { Timeline } from '../../../core/session/segment';
@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** The slot as a bar that fills: one stretch per section to scale, the end of the slot as a mark. */
-export function SlotBar({ session, timeline, repertoire }: Props) {
+export const SlotBar = memo(function SlotBar({ session, timeline, repertoire }: Props) {
   const verdict = slotVerdict(timeline.totalMs, session.slotMinutes);
   const slotMs = session.slotMinutes * 60_000;
   const ends = clockAt(session.startsAt, timeline.totalMs);
@@ -54,4 +54,4 @@ export function SlotBar({ session, timeline, repertoire }: Props) {
       </p>
     </section>
   );
-}
+});

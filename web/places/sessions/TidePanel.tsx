@@ -1,5 +1,5 @@
 import { Select } from 'antd';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, memo, Suspense, useMemo, useState } from 'react';
 import type { Region } from '../../../core/body/region';
 import { nameOf } from '../../../core/session/findings/nameOf';
 import { lineTimes } from '../../../core/session/lineTimes';
@@ -53,7 +53,15 @@ function percentAt({ percent, band }: TideCourse, look: number): string {
 }
 
 /** The tide of a class: what it asks over time, on the same axis as the slot; pointing at it finds the line. */
-export function TidePanel({ session, timeline, repertoire, tide, strength, inHand, onPoint }: Props) {
+export const TidePanel = memo(function TidePanel({
+  session,
+  timeline,
+  repertoire,
+  tide,
+  strength,
+  inHand,
+  onPoint,
+}: Props) {
   const [region, setRegion] = useState<Region | null>(null);
   const [at, setAt] = useState<number | null>(null);
   const { light } = useLight();
@@ -148,4 +156,4 @@ export function TidePanel({ session, timeline, repertoire, tide, strength, inHan
       </Suspense>
     </section>
   );
-}
+});

@@ -4,6 +4,7 @@ import { baseId } from '../../../core/movement/version';
 import type { Asked } from '../../../core/session/findings/finding';
 import type { Session } from '../../../core/session/session';
 import { api } from '../../app/api';
+import { useSame } from '../../app/useSame';
 
 export interface AskedOf {
   readonly asked: Asked;
@@ -18,7 +19,8 @@ export function useAsked({ id, groupId, date }: Pick<Session, 'id' | 'groupId' |
   const { data: groups } = api.useGroupsQuery();
   const { data: sessions } = api.useSessionsQuery();
   const group = groups?.find((one) => one.id === groupId) ?? null;
-  return useMemo(() => {
+  // The list of classes is read anew after every save, and mostly says the same of the others.
+  const askedOf = useMemo(() => {
     const { strength, paceLeast, paceMost } = group?.asked ?? USUAL_ASKED;
     const before = (sessions ?? []).filter(
       (one) => one.id !== id && one.groupId === groupId && one.date !== null && date !== null && one.date < date,
@@ -36,4 +38,5 @@ export function useAsked({ id, groupId, date }: Pick<Session, 'id' | 'groupId' |
       },
     };
   }, [group, sessions, id, groupId, date]);
+  return useSame(askedOf);
 }

@@ -31,7 +31,7 @@ export function Remedies({
   useEffect(() => {
     let isStale = false;
     const ask = async () => {
-      const judge = await theJudge(repertoire);
+      const judge = theJudge(repertoire);
       const answer = await judge.remedies(session, asked, finding);
       if (!isStale) setRemedies(answer);
     };

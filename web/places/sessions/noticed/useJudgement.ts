@@ -1,11 +1,14 @@
+import { createSelector } from '@reduxjs/toolkit';
+import equal from 'fast-deep-equal';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { type Aside, partAsides } from '../../../../core/session/findings/aside';
 import type { Asked, Finding } from '../../../../core/session/findings/finding';
 import { inOrder } from '../../../../core/session/findings/inOrder';
-import type { Session } from '../../../../core/session/session';
+import type { Plan, Session } from '../../../../core/session/session';
 import type { Tide } from '../../../../core/session/tide';
 import { api } from '../../../app/api';
 import type { Repertoire } from '../../../app/repertoire';
+import { type State, useAppSelector, useAppStore } from '../../../app/store';
 import { theJudge } from './theJudge';
 
 export interface Findings {
@@ -22,35 +25,58 @@ export interface Judgement {
 
 const NOTHING: ReadonlySet<string> = new Set();
 
-/** Judges a class away from the screen, a moment after each change. Stale answers are dropped. */
-export function useJudgement(session: Session, repertoire: Repertoire, asked: Asked): Judgement {
+const present = ({ draft }: State): Session | null => draft.book.present;
+
+/** What is judged of the class on the desk: a title or a day changes nothing of it. */
+const judgedPart = createSelector(
+  (state: State) => present(state)?.sections,
+  (state: State) => present(state)?.slotMinutes,
+  (state: State) => present(state)?.breath,
+  (state: State) => present(state)?.schools,
+  (sections, slotMinutes, breath, schools): Plan | null =>
+    sections && slotMinutes && breath && schools ? { sections, slotMinutes, breath, schools } : null,
+);
+
+/** Judges the class on the desk away from the screen, at each change. Stale answers are dropped. */
+export function useJudgement(repertoire: Repertoire, asked: Asked): Judgement {
   const [found, setFound] = useState<readonly Finding[] | null>(null);
   const [tide, setTide] = useState<Tide | null>(null);
   const { data: rules } = api.useAsidesQuery();
   const standing = useRef(NOTHING);
-  // A title or a day changes nothing that is judged.
-  const { sections, slotMinutes, breath, schools, setAside } = session;
-  const plan = useMemo(() => ({ sections, slotMinutes, breath, schools }), [sections, slotMinutes, breath, schools]);
+  const store = useAppStore();
   useEffect(() => {
-    let isStale = false;
+    let newest: Plan | null = null;
+    // What is found once more is no news, and nothing is drawn for it.
+    const say = (findings: (before: readonly Finding[] | null) => Finding[]) =>
+      setFound((before) => {
+        const now = inOrder(findings(before));
+        return equal(before, now) ? before : now;
+      });
     const ask = async () => {
-      const judge = await theJudge(repertoire);
-      if (isStale) return;
+      const plan = judgedPart(store.getState());
+      if (plan === newest || !plan) return;
+      newest = plan;
+      const judge = theJudge(repertoire);
       const quick = await judge.judge(plan, asked, standing.current);
-      if (isStale) return;
+      if (plan !== newest) return;
       standing.current = new Set(quick.findings.map(({ key }) => key));
       setTide(quick.tide);
-      setFound((before) => inOrder([...quick.findings, ...(before ?? []).filter(({ code }) => code === 'footwork')]));
+      say((before) => [...quick.findings, ...(before ?? []).filter(({ code }) => code === 'footwork')]);
       const patient = await judge.judgePatiently();
-      if (!isStale) setFound(inOrder([...quick.findings, ...patient]));
+      if (plan === newest) say(() => [...quick.findings, ...patient]);
     };
     void ask();
+    // Asked as soon as the class has changed: it is judged while its new minutes are drawn.
+    const leave = store.subscribe(() => void ask());
     return () => {
-      isStale = true;
+      newest = null;
+      leave();
     };
-  }, [plan, repertoire, asked]);
+  }, [store, repertoire, asked]);
+  const plan = useAppSelector(judgedPart);
+  const setAside = useAppSelector((state) => present(state)?.setAside);
   const findings = useMemo(
-    () => (found === null ? null : partAsides(found, plan, setAside, rules ?? [])),
+    () => (found === null || !plan || !setAside ? null : partAsides(found, plan, setAside, rules ?? [])),
     [found, plan, setAside, rules],
   );
   return { findings, tide };

@@ -20,7 +20,7 @@ interface Props extends NoticedProps {
 }
 
 /** The line in hand: how it is done, why it takes its minutes, what to mind. */
-export function LinePanel({ itemId, timeline, ...noticed }: Props) {
+export const LinePanel = memo(function LinePanel({ itemId, timeline, ...noticed }: Props) {
   const { session } = noticed;
   const item = session.sections.flatMap(({ items }) => items).find(({ id }) => id === itemId);
   return (
@@ -35,7 +35,7 @@ export function LinePanel({ itemId, timeline, ...noticed }: Props) {
       )}
     </aside>
   );
-}
+});
 
 function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly timeline: Timeline } & NoticedProps) {
   const { repertoire } = noticed;

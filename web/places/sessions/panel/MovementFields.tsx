@@ -50,7 +50,7 @@ interface Props {
 type Change = (to: Partial<MovementItem>) => void;
 
 /** The line in hand when it is a movement: its strip as it is done here, and everything that can be chosen of it. */
-export function MovementFields({ item, movement, timeline, block, schools }: Props) {
+export const MovementFields = memo(function MovementFields({ item, movement, timeline, block, schools }: Props) {
   const dispatch = useAppDispatch();
   const { id } = item;
   // The same as long as the line is: only the fields whose own value has changed are drawn anew.
@@ -136,7 +136,7 @@ export function MovementFields({ item, movement, timeline, block, schools }: Pro
       <Manner value={item.manner} onChange={change} />
     </>
   );
-}
+});
 
 const Strip = memo(function Strip({ done, side }: { readonly done: Movement; readonly side: Side | null }) {
   return (

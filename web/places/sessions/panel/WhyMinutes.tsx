@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { explainItem, type MinutesPart } from '../../../../core/session/explain';
 import { lineTimes } from '../../../../core/session/lineTimes';
 import type { Timeline } from '../../../../core/session/segment';
@@ -35,7 +36,13 @@ function reckoning({ kind, times, breaths, ms }: MinutesPart): string {
 }
 
 /** Why a line takes its minutes: its parts, which add up exactly. */
-export function WhyMinutes({ timeline, itemId }: { readonly timeline: Timeline; readonly itemId: string }) {
+export const WhyMinutes = memo(function WhyMinutes({
+  timeline,
+  itemId,
+}: {
+  readonly timeline: Timeline;
+  readonly itemId: string;
+}) {
   const parts = explainItem(timeline, itemId);
   const total = lineTimes(timeline).get(itemId)?.lengthMs ?? 0;
   return (
@@ -60,4 +67,4 @@ export function WhyMinutes({ timeline, itemId }: { readonly timeline: Timeline; 
       </table>
     </section>
   );
-}
+});
