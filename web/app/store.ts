@@ -1,8 +1,8 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector, useStore } from 'react-redux';
 import { movementDraftReducer } from '../places/repertoire/editor/movementDraft';
-import { draftReducer } from '../places/sessions/draft';
-import { draftSync } from '../places/sessions/draftSync';
+import { draftReducer } from '../places/sessions/draft/draft';
+import { draftSync } from '../places/sessions/draft/draftSync';
 import { api } from './api';
 
 export const store = configureStore({

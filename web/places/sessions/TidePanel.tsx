@@ -11,7 +11,7 @@ import { useLight } from '../../app/shell/LightContext';
 import { breathsPerMinute, clockAt } from '../../app/words';
 import { regionWord } from '../../drawing/regionWord';
 import { courseName, hardestOf, STROKES } from '../../drawing/tide/tideData';
-import { focusLine } from './lineFocus';
+import { focusLine } from './order/lineFocus';
 import './tide.css';
 
 const TideChart = lazy(async () => ({ default: (await import('../../drawing/tide/TideChart')).TideChart }));

@@ -8,7 +8,7 @@ import { type Repertoire, useRepertoire } from '../../app/repertoire';
 import { useLight } from '../../app/shell/LightContext';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { inWords } from '../../app/words';
-import { keptDrafts } from '../sessions/keptDraft';
+import { keptDrafts } from '../sessions/draft/keptDraft';
 import { useTimeline } from '../sessions/useTimeline';
 import { type KeptClass, keptClasses } from './keptClass';
 import { TeachingFace } from './TeachingFace';

@@ -6,7 +6,7 @@ import type { Session } from '../../../../core/session/session';
 import type { Repertoire } from '../../../app/repertoire';
 import { useAppDispatch } from '../../../app/store';
 import { minutes as clock, inWords } from '../../../app/words';
-import { fitted } from '../draft';
+import { fitted } from '../draft/draft';
 import { changeWords } from './changeWords';
 import { useEdition } from './useEdition';
 

@@ -8,7 +8,7 @@ import type { Session } from '../../../../core/session/session';
 import type { Repertoire } from '../../../app/repertoire';
 import { useAppDispatch } from '../../../app/store';
 import { minutes } from '../../../app/words';
-import { drafted, mended } from '../draft';
+import { drafted, mended } from '../draft/draft';
 import type { AskedOf } from '../useAsked';
 import { DraftChoice } from './DraftChoice';
 import { useComposer } from './useComposer';

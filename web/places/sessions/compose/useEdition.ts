@@ -3,7 +3,7 @@ import { applyEdits, type PlanEdit } from '../../../../core/session/planEdit';
 import type { Session } from '../../../../core/session/session';
 import { api } from '../../../app/api';
 import { useAppDispatch } from '../../../app/store';
-import { headed } from '../draft';
+import { headed } from '../draft/draft';
 
 /** An id for a new class. */
 export const freshClassId = (): string =>

@@ -2,7 +2,7 @@ import { App, Button } from 'antd';
 import type { Aside } from '../../../../core/session/findings/aside';
 import { api } from '../../../app/api';
 import { useAppDispatch } from '../../../app/store';
-import { findingBrought } from '../draft';
+import { findingBrought } from '../draft/draft';
 
 /** What was set aside, with its reason and the way back. */
 export function Asides({ asides }: { readonly asides: readonly Aside[] }) {

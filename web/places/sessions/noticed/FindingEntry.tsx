@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Finding } from '../../../../core/session/findings/finding';
-import { focusLine } from '../lineFocus';
+import { focusLine } from '../order/lineFocus';
 import type { NoticedProps } from './noticedProps';
 import { Remedies } from './Remedies';
 import { SetAsideForm } from './SetAsideForm';

@@ -5,7 +5,7 @@ import type { Finding } from '../../../../core/session/findings/finding';
 import type { Preview, TriedRemedy } from '../../../../core/session/findings/preview';
 import { useAppDispatch } from '../../../app/store';
 import { inWords, minutes } from '../../../app/words';
-import { mended } from '../draft';
+import { mended } from '../draft/draft';
 import type { NoticedProps } from './noticedProps';
 import { theJudge } from './theJudge';
 

@@ -5,7 +5,7 @@ import type { Finding } from '../../../../core/session/findings/finding';
 import type { Session } from '../../../../core/session/session';
 import { api } from '../../../app/api';
 import { useAppDispatch } from '../../../app/store';
-import { findingSetAside } from '../draft';
+import { findingSetAside } from '../draft/draft';
 
 /** Sets a finding aside, with a reason: in this class, or for good. A grave one only here. */
 export function SetAsideForm({ finding, session }: { readonly finding: Finding; readonly session: Session }) {

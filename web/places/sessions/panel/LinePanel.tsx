@@ -7,7 +7,7 @@ import type { Timeline } from '../../../../core/session/segment';
 import type { Item, MovementItem, Session } from '../../../../core/session/session';
 import type { Repertoire } from '../../../app/repertoire';
 import { useAppDispatch } from '../../../app/store';
-import { lineAltered, lineNoted } from '../draft';
+import { lineAltered, lineNoted } from '../draft/draft';
 import { Noticed } from '../noticed/Noticed';
 import type { NoticedProps } from '../noticed/noticedProps';
 import { MovementFields } from './MovementFields';

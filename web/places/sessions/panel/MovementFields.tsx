@@ -18,7 +18,7 @@ import { stepLines, stepsBlock } from '../../../../core/session/teachSteps';
 import { useAppDispatch } from '../../../app/store';
 import { Footprints } from '../../../drawing/Footprints';
 import { InMyWords, type SecondsOf } from '../../repertoire/InMyWords';
-import { lineAltered, lineInSteps } from '../draft';
+import { lineAltered, lineInSteps } from '../draft/draft';
 import { ChoiceField } from './ChoiceField';
 import { GrowthFields } from './GrowthFields';
 import { OWN_PACE, ROUND_REST, ROUNDS, STILL_AFTER } from './lineNumbers';

@@ -4,7 +4,7 @@ import type { Block } from '../../../../core/session/block';
 import { blockWords } from '../../../../core/session/blockWords';
 import { useAppDispatch } from '../../../app/store';
 import { minutes } from '../../../app/words';
-import { blockChanged, blockTakenApart } from '../draft';
+import { blockChanged, blockTakenApart } from '../draft/draft';
 import { PassageOrigin } from './PassageOrigin';
 
 interface Props {

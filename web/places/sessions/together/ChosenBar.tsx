@@ -9,7 +9,7 @@ import type { Timeline } from '../../../../core/session/segment';
 import type { Session } from '../../../../core/session/session';
 import { useAppDispatch } from '../../../app/store';
 import { minutes } from '../../../app/words';
-import { linesGrouped, linesRemoved, linesShifted } from '../draft';
+import { linesGrouped, linesRemoved, linesShifted } from '../draft/draft';
 import { carry } from './carriedLines';
 import { ForAll } from './ForAll';
 import { KeepPassage } from './KeepPassage';

@@ -1,7 +1,7 @@
 import { Button, InputNumber, Popover, Segmented } from 'antd';
 import type { Manner, MovementItem, Session } from '../../../../core/session/session';
 import { useAppDispatch } from '../../../app/store';
-import { mended } from '../draft';
+import { mended } from '../draft/draft';
 
 interface Props {
   readonly session: Session;

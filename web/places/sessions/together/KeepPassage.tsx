@@ -7,7 +7,7 @@ import type { Session } from '../../../../core/session/session';
 import { api } from '../../../app/api';
 import { whyRefused } from '../../../app/problemIn';
 import { useAppDispatch } from '../../../app/store';
-import { linesGrouped } from '../draft';
+import { linesGrouped } from '../draft/draft';
 
 interface Props {
   readonly session: Session;

@@ -7,7 +7,7 @@ import type { Session } from '../../../../core/session/session';
 import { api } from '../../../app/api';
 import { whyRefused } from '../../../app/problemIn';
 import { useAppDispatch, useAppSelector } from '../../../app/store';
-import { blockChanged, blockReplaced } from '../draft';
+import { blockChanged, blockReplaced } from '../draft/draft';
 import { linesWithin } from './linesWithin';
 
 /** What a block holds, by itself. */

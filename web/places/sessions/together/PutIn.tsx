@@ -7,7 +7,7 @@ import type { Section } from '../../../../core/session/session';
 import { api } from '../../../app/api';
 import type { Repertoire } from '../../../app/repertoire';
 import { useAppDispatch } from '../../../app/store';
-import { linesPut } from '../draft';
+import { linesPut } from '../draft/draft';
 import { useCarried } from './carriedLines';
 
 interface Props {

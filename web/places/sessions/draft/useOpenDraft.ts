@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
-import type { StoredSession } from '../../../core/formats/api';
-import type { Session } from '../../../core/session/session';
-import { api } from '../../app/api';
-import { useAppDispatch, useAppSelector, useAppStore } from '../../app/store';
+import type { StoredSession } from '../../../../core/formats/api';
+import type { Session } from '../../../../core/session/session';
+import { api } from '../../../app/api';
+import { useAppDispatch, useAppSelector, useAppStore } from '../../../app/store';
 import { based, opened, reopened, restored } from './draft';
 import { type KeptDraft, keptDrafts } from './keptDraft';
 import { historyOf, keepHistory } from './keptHistory';

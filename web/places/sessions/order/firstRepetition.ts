@@ -1,5 +1,5 @@
-import type { Segment } from '../../../core/session/segment';
-import type { BreathStretch } from '../../drawing/BreathLine';
+import type { Segment } from '../../../../core/session/segment';
+import type { BreathStretch } from '../../../drawing/BreathLine';
 
 /** The breath of the first repetition as it will really be led at that point of the class. */
 export function firstRepetition(segments: readonly Segment[]): BreathStretch[] {

@@ -1,9 +1,9 @@
 import { Button, InputNumber, Popover } from 'antd';
 import { memo } from 'react';
-import type { Pace } from '../../../core/session/pace';
-import { useAppDispatch } from '../../app/store';
-import { paced } from './draft';
-import { paceSaid } from './sectionWords';
+import type { Pace } from '../../../../core/session/pace';
+import { useAppDispatch } from '../../../app/store';
+import { paced } from '../draft/draft';
+import { paceSaid } from '../sectionWords';
 
 interface Props {
   readonly index: number;

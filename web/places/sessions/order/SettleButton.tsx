@@ -1,13 +1,13 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Input, InputNumber, Popover, Segmented, Select } from 'antd';
 import { memo, useMemo } from 'react';
-import { type Movement, usualName } from '../../../core/movement/movement';
-import type { Section } from '../../../core/session/session';
-import type { SettleLine, SettleRoutine } from '../../../core/session/settleRoutine';
-import type { Repertoire } from '../../app/repertoire';
-import { useAppDispatch } from '../../app/store';
-import { settled } from './draft';
-import { settleSaid } from './sectionWords';
+import { type Movement, usualName } from '../../../../core/movement/movement';
+import type { Section } from '../../../../core/session/session';
+import type { SettleLine, SettleRoutine } from '../../../../core/session/settleRoutine';
+import type { Repertoire } from '../../../app/repertoire';
+import { useAppDispatch } from '../../../app/store';
+import { settled } from '../draft/draft';
+import { settleSaid } from '../sectionWords';
 import './settle.css';
 
 interface Props {

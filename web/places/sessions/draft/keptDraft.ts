@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { Session } from '../../../core/session/session';
-import { keptOnThisMachine } from '../../app/kept';
+import { Session } from '../../../../core/session/session';
+import { keptOnThisMachine } from '../../../app/kept';
 
 const KeptDraft = z.object({ session: Session, revision: z.number().int().min(1) });
 export type KeptDraft = z.infer<typeof KeptDraft>;

@@ -1,13 +1,13 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { AutoComplete } from 'antd';
 import { memo, useMemo, useState } from 'react';
-import { Block } from '../../../core/session/block';
-import { freshLines, type LineSet } from '../../../core/session/lineSet';
-import type { Section } from '../../../core/session/session';
-import type { Repertoire } from '../../app/repertoire';
-import { useAppDispatch, useAppSelector } from '../../app/store';
-import { minutes, sectionWord } from '../../app/words';
-import { linesPut } from './draft';
+import { Block } from '../../../../core/session/block';
+import { freshLines, type LineSet } from '../../../../core/session/lineSet';
+import type { Section } from '../../../../core/session/session';
+import type { Repertoire } from '../../../app/repertoire';
+import { useAppDispatch, useAppSelector } from '../../../app/store';
+import { minutes, sectionWord } from '../../../app/words';
+import { linesPut } from '../draft/draft';
 import { type Offer, offersFor } from './offersFor';
 
 interface Props {

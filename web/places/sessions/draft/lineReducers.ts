@@ -1,5 +1,5 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
-import type { Block } from '../../../core/session/block';
+import type { Block } from '../../../../core/session/block';
 import {
   changeBlock,
   groupLines,
@@ -8,11 +8,11 @@ import {
   shiftLines,
   takeApart,
   withoutLines,
-} from '../../../core/session/editLines';
-import { changeLine, type LinePlace } from '../../../core/session/editPlan';
-import type { LineSet } from '../../../core/session/lineSet';
-import type { MovementItem, Session } from '../../../core/session/session';
-import { lineReplaced } from '../../../core/session/teachSteps';
+} from '../../../../core/session/editLines';
+import { changeLine, type LinePlace } from '../../../../core/session/editPlan';
+import type { LineSet } from '../../../../core/session/lineSet';
+import type { MovementItem, Session } from '../../../../core/session/session';
+import { lineReplaced } from '../../../../core/session/teachSteps';
 
 type Open = Session | null;
 type Ids = readonly string[];

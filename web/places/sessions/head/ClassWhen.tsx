@@ -2,11 +2,11 @@ import { DatePicker, InputNumber, Select, TimePicker } from 'antd';
 import dayjs from 'dayjs';
 import equal from 'fast-deep-equal';
 import { memo } from 'react';
-import { USUAL_SCHOOLS } from '../../../core/movement/schools';
-import type { Session } from '../../../core/session/session';
-import { api } from '../../app/api';
-import { useAppDispatch } from '../../app/store';
-import { headed } from './draft';
+import { USUAL_SCHOOLS } from '../../../../core/movement/schools';
+import type { Session } from '../../../../core/session/session';
+import { api } from '../../../app/api';
+import { useAppDispatch } from '../../../app/store';
+import { headed } from '../draft/draft';
 import { SchoolsButton } from './SchoolsButton';
 
 type Props = Readonly<Pick<Session, 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath' | 'schools'>>;

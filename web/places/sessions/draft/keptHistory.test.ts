@@ -1,6 +1,6 @@
-import { changeLine, removeLine } from '../../../core/session/editPlan';
-import type { Session } from '../../../core/session/session';
-import { constant, line, plan } from '../../../core/testing/sample';
+import { changeLine, removeLine } from '../../../../core/session/editPlan';
+import type { Session } from '../../../../core/session/session';
+import { constant, line, plan } from '../../../../core/testing/sample';
 import { packHistory, unpackHistory } from './keptHistory';
 
 const session: Session = {

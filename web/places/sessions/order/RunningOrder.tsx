@@ -1,10 +1,10 @@
 import { memo } from 'react';
-import type { Timeline } from '../../../core/session/segment';
-import type { Session } from '../../../core/session/session';
-import type { Repertoire } from '../../app/repertoire';
+import type { Timeline } from '../../../../core/session/segment';
+import type { Session } from '../../../../core/session/session';
+import type { Repertoire } from '../../../app/repertoire';
+import { ChosenBar } from '../together/ChosenBar';
+import { useChosen } from '../together/useChosen';
 import { SectionPassage } from './SectionPassage';
-import { ChosenBar } from './together/ChosenBar';
-import { useChosen } from './together/useChosen';
 import { useLineKeys } from './useLineKeys';
 import './runningOrder.css';
 

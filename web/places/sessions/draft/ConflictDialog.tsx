@@ -2,14 +2,14 @@ import { nanoid } from '@reduxjs/toolkit';
 import { Button, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { memo } from 'react';
-import type { Session } from '../../../core/session/session';
-import { api } from '../../app/api';
-import { useRepertoire } from '../../app/repertoire';
-import { useAppDispatch, useAppSelector } from '../../app/store';
-import { minutes } from '../../app/words';
+import type { Session } from '../../../../core/session/session';
+import { api } from '../../../app/api';
+import { useRepertoire } from '../../../app/repertoire';
+import { useAppDispatch, useAppSelector } from '../../../app/store';
+import { minutes } from '../../../app/words';
+import { useTimeline } from '../useTimeline';
 import { based, opened, restored } from './draft';
 import { keptDrafts } from './keptDraft';
-import { useTimeline } from './useTimeline';
 import './conflict.css';
 
 const newId = () =>

@@ -1,8 +1,8 @@
 import { createListenerMiddleware, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import { ActionTypes } from 'redux-undo';
-import { Conflict, Problem } from '../../../core/formats/api';
-import type { Session } from '../../../core/session/session';
-import { api } from '../../app/api';
+import { Conflict, Problem } from '../../../../core/formats/api';
+import type { Session } from '../../../../core/session/session';
+import { api } from '../../../app/api';
 import { based, type draftReducer, isEdit, type Standing, stood } from './draft';
 import { keptDrafts } from './keptDraft';
 

@@ -1,9 +1,9 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { ActionCreators } from 'redux-undo';
-import { newPause } from '../../../core/session/defaults';
-import { Session } from '../../../core/session/session';
-import { SettleRoutine } from '../../../core/session/settleRoutine';
-import { constant, line } from '../../../core/testing/sample';
+import { newPause } from '../../../../core/session/defaults';
+import { Session } from '../../../../core/session/session';
+import { SettleRoutine } from '../../../../core/session/settleRoutine';
+import { constant, line } from '../../../../core/testing/sample';
 import {
   draftReducer,
   headed,

@@ -1,16 +1,16 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { App, Button, Dropdown } from 'antd';
 import { useState } from 'react';
-import { writeClass } from '../../../core/formats/classJson';
-import { classMarkdown } from '../../../core/formats/classMarkdown';
-import { classVtt } from '../../../core/formats/classVtt';
-import { cueSheet, type Facing, type SideWords } from '../../../core/session/cueSheet';
-import type { Timeline } from '../../../core/session/segment';
-import type { Session } from '../../../core/session/session';
-import { download, fileName } from '../../app/download';
-import type { Repertoire } from '../../app/repertoire';
+import { writeClass } from '../../../../core/formats/classJson';
+import { classMarkdown } from '../../../../core/formats/classMarkdown';
+import { classVtt } from '../../../../core/formats/classVtt';
+import { cueSheet, type Facing, type SideWords } from '../../../../core/session/cueSheet';
+import type { Timeline } from '../../../../core/session/segment';
+import type { Session } from '../../../../core/session/session';
+import { download, fileName } from '../../../app/download';
+import type { Repertoire } from '../../../app/repertoire';
+import type { AskedOf } from '../useAsked';
 import { Landmarks } from './Landmarks';
-import type { AskedOf } from './useAsked';
 
 interface Props {
   readonly session: Session;
@@ -44,14 +44,14 @@ export function PaperMenu({ session, timeline, repertoire, askedOf }: Props) {
     if (kind === 'vtt') return text(classVtt(session.title, timeline), 'text/vtt', 'vtt');
     if (kind === 'markdown') return text(classMarkdown(session, cues), 'text/markdown', 'md');
     if (kind === 'json') return text(writeClass(session, repertoire.find), 'application/json', 'json');
-    const { printPdf } = await import('../../paper/printPdf');
+    const { printPdf } = await import('../../../paper/printPdf');
     const { group } = askedOf;
     const paper = { session, timeline, cues, group: group?.name ?? '', place: group?.place ?? '' };
     if (kind === 'plan') {
-      const { classPlan } = await import('../../paper/classPlan');
+      const { classPlan } = await import('../../../paper/classPlan');
       return { blob: await printPdf(classPlan(paper)), ending: 'plan.pdf' };
     }
-    const { classCard } = await import('../../paper/classCard');
+    const { classCard } = await import('../../../paper/classCard');
     return { blob: await printPdf(classCard(paper, kind === 'card-A5' ? 'A5' : 'A4')), ending: 'card.pdf' };
   };
   const save = async (kind: Kind) => {

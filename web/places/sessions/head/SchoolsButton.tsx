@@ -1,13 +1,13 @@
 import { App, Button, Popover, Radio } from 'antd';
 import equal from 'fast-deep-equal';
 import { memo } from 'react';
-import type { Group } from '../../../core/group/group';
-import { type Schools, USUAL_SCHOOLS } from '../../../core/movement/schools';
-import { answerTo, SCHOOL_QUESTIONS, schoolsWords } from '../../../core/movement/schoolWords';
-import { schoolsOf } from '../../../core/session/doneAs';
-import { api } from '../../app/api';
-import { useAppDispatch } from '../../app/store';
-import { headed } from './draft';
+import type { Group } from '../../../../core/group/group';
+import { type Schools, USUAL_SCHOOLS } from '../../../../core/movement/schools';
+import { answerTo, SCHOOL_QUESTIONS, schoolsWords } from '../../../../core/movement/schoolWords';
+import { schoolsOf } from '../../../../core/session/doneAs';
+import { api } from '../../../app/api';
+import { useAppDispatch } from '../../../app/store';
+import { headed } from '../draft/draft';
 import './schools.css';
 
 interface Props {

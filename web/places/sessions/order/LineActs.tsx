@@ -1,8 +1,8 @@
 import { CopyOutlined, DeleteOutlined } from '@ant-design/icons';
 import { Button, Checkbox } from 'antd';
 import { memo } from 'react';
-import { useAppDispatch } from '../../app/store';
-import { lineDoubled, lineRemoved } from './draft';
+import { useAppDispatch } from '../../../app/store';
+import { lineDoubled, lineRemoved } from '../draft/draft';
 
 interface Props {
   readonly id: string;

@@ -7,11 +7,18 @@ import {
   type UnknownAction,
 } from '@reduxjs/toolkit';
 import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
-import type { StoredSession } from '../../../core/formats/api';
-import { changeLine, insertLine, type LinePlace, moveLine, placeOf, removeLine } from '../../../core/session/editPlan';
-import { applyEdits, type PlanEdit } from '../../../core/session/planEdit';
-import type { Item, Section, Session } from '../../../core/session/session';
-import type { SetAside } from '../../../core/session/setAside';
+import type { StoredSession } from '../../../../core/formats/api';
+import {
+  changeLine,
+  insertLine,
+  type LinePlace,
+  moveLine,
+  placeOf,
+  removeLine,
+} from '../../../../core/session/editPlan';
+import { applyEdits, type PlanEdit } from '../../../../core/session/planEdit';
+import type { Item, Section, Session } from '../../../../core/session/session';
+import type { SetAside } from '../../../../core/session/setAside';
 
 import type { History } from './keptHistory';
 import { lineReducers } from './lineReducers';

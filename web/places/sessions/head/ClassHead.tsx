@@ -3,20 +3,20 @@ import { Button, Input, Tooltip } from 'antd';
 import { lazy, memo, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ActionCreators } from 'redux-undo';
-import type { Timeline } from '../../../core/session/segment';
-import type { Session } from '../../../core/session/session';
-import type { Repertoire } from '../../app/repertoire';
-import { useAppDispatch, useAppSelector } from '../../app/store';
+import type { Timeline } from '../../../../core/session/segment';
+import type { Session } from '../../../../core/session/session';
+import type { Repertoire } from '../../../app/repertoire';
+import { useAppDispatch, useAppSelector } from '../../../app/store';
+import { Editions } from '../compose/Editions';
+import { headed } from '../draft/draft';
+import type { AskedOf } from '../useAsked';
 import { ClassWhen } from './ClassWhen';
-import { Editions } from './compose/Editions';
-import { headed } from './draft';
 import { PaperMenu } from './PaperMenu';
 import { SaveState } from './SaveState';
-import type { AskedOf } from './useAsked';
 import './classHead.css';
 
-const FitDrawer = lazy(async () => ({ default: (await import('./compose/FitDrawer')).FitDrawer }));
-const ProposeDrawer = lazy(async () => ({ default: (await import('./compose/ProposeDrawer')).ProposeDrawer }));
+const FitDrawer = lazy(async () => ({ default: (await import('../compose/FitDrawer')).FitDrawer }));
+const ProposeDrawer = lazy(async () => ({ default: (await import('../compose/ProposeDrawer')).ProposeDrawer }));
 
 type Drawer = 'fit' | 'propose';
 

@@ -1,10 +1,10 @@
 import { InputNumber } from 'antd';
 import { memo } from 'react';
-import type { Movement } from '../../../core/movement/movement';
-import { countWords } from '../../../core/session/countWords';
-import type { Item, MovementItem } from '../../../core/session/session';
-import { useAppDispatch } from '../../app/store';
-import { lineChanged } from './draft';
+import type { Movement } from '../../../../core/movement/movement';
+import { countWords } from '../../../../core/session/countWords';
+import type { Item, MovementItem } from '../../../../core/session/session';
+import { useAppDispatch } from '../../../app/store';
+import { lineChanged } from '../draft/draft';
 
 /** How the count reads, so that "each side" is never in doubt. */
 function CountNote({

@@ -1,14 +1,14 @@
 import { nanoid } from '@reduxjs/toolkit';
 import type { KeyboardEvent } from 'react';
-import { sidesOffered } from '../../../core/movement/pass';
-import { Block } from '../../../core/session/block';
-import { newPause, steppedCount } from '../../../core/session/defaults';
-import { takeLines } from '../../../core/session/editLines';
-import { type LinePlace, neighbourPlace, placeOf } from '../../../core/session/editPlan';
-import { freshLines } from '../../../core/session/lineSet';
-import type { Item, Session } from '../../../core/session/session';
-import type { Repertoire } from '../../app/repertoire';
-import { useAppDispatch } from '../../app/store';
+import { sidesOffered } from '../../../../core/movement/pass';
+import { Block } from '../../../../core/session/block';
+import { newPause, steppedCount } from '../../../../core/session/defaults';
+import { takeLines } from '../../../../core/session/editLines';
+import { type LinePlace, neighbourPlace, placeOf } from '../../../../core/session/editPlan';
+import { freshLines } from '../../../../core/session/lineSet';
+import type { Item, Session } from '../../../../core/session/session';
+import type { Repertoire } from '../../../app/repertoire';
+import { useAppDispatch } from '../../../app/store';
 import {
   lineAdded,
   lineChanged,
@@ -19,10 +19,10 @@ import {
   linesPut,
   linesRemoved,
   linesShifted,
-} from './draft';
+} from '../draft/draft';
+import { carriedLines, carry } from '../together/carriedLines';
+import type { Chosen } from '../together/useChosen';
 import { focusLine, focusNeighbour, heirOf } from './lineFocus';
-import { carriedLines, carry } from './together/carriedLines';
-import type { Chosen } from './together/useChosen';
 
 /** Seconds that one key adds to a rest or a talk. */
 const SECONDS_STEP = 10;

@@ -9,9 +9,9 @@ import {
 } from '@dnd-kit/core';
 import { sortableKeyboardCoordinates } from '@dnd-kit/sortable';
 import type { ReactNode } from 'react';
-import { placeOf } from '../../../core/session/editPlan';
-import { useAppStore } from '../../app/store';
-import { lineMoved } from './draft';
+import { placeOf } from '../../../../core/session/editPlan';
+import { useAppStore } from '../../../app/store';
+import { lineMoved } from '../draft/draft';
 
 const BY_POINTER = { activationConstraint: { distance: 4 } };
 const BY_KEYS = { coordinateGetter: sortableKeyboardCoordinates };

@@ -1,6 +1,6 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import { ActionCreators } from 'redux-undo';
-import { useAppDispatch } from '../../app/store';
+import { useAppDispatch } from '../../../app/store';
 
 /** Control+Z takes the last change back, Control+Shift+Z or Control+Y does it again, also from inside a field. */
 export function useUndoKeys(): void {

@@ -1,8 +1,8 @@
 /** @jest-environment node */
 import { configureStore } from '@reduxjs/toolkit';
-import { Session } from '../../../core/session/session';
-import { constant, line } from '../../../core/testing/sample';
-import { api } from '../../app/api';
+import { Session } from '../../../../core/session/session';
+import { constant, line } from '../../../../core/testing/sample';
+import { api } from '../../../app/api';
 import { based, draftReducer, headed, opened, restored } from './draft';
 import { draftSync } from './draftSync';
 import { keptDrafts } from './keptDraft';

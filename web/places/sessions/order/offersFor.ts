@@ -1,13 +1,13 @@
-import type { Form } from '../../../core/movement/form';
-import { usualName } from '../../../core/movement/movement';
-import { sidesOffered } from '../../../core/movement/pass';
-import { countWords } from '../../../core/session/countWords';
-import { newMovementItem, newPause } from '../../../core/session/defaults';
-import { formLines } from '../../../core/session/formLines';
-import { readLine, type WrittenLine } from '../../../core/session/readLine';
-import type { Item, Session } from '../../../core/session/session';
-import { timelineOf } from '../../../core/session/timeline';
-import type { Repertoire } from '../../app/repertoire';
+import type { Form } from '../../../../core/movement/form';
+import { usualName } from '../../../../core/movement/movement';
+import { sidesOffered } from '../../../../core/movement/pass';
+import { countWords } from '../../../../core/session/countWords';
+import { newMovementItem, newPause } from '../../../../core/session/defaults';
+import { formLines } from '../../../../core/session/formLines';
+import { readLine, type WrittenLine } from '../../../../core/session/readLine';
+import type { Item, Session } from '../../../../core/session/session';
+import { timelineOf } from '../../../../core/session/timeline';
+import type { Repertoire } from '../../../app/repertoire';
 
 /** What a typed line could mean: the lines it would add, and how it was understood. */
 export interface Offer {
