@@ -104,3 +104,28 @@ export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength
     };
   });
 }
+
+/**
+ * The most a region is strained while some lines are done, percent of the ceiling, the worse compartment and side; 0 where none
+ * of them is done.
+ */
+export function strainDuring(
+  pieces: readonly DemandPiece[],
+  strength: Strength,
+  region: Region,
+  lines: ReadonlySet<string>,
+): number {
+  const ceiling = CEILINGS[region][strength];
+  const compartments = new Compartments();
+  let most = 0;
+  for (const { itemId, demand, seconds } of pieces) {
+    compartments.fill(demand.channels, seconds);
+    if (!lines.has(itemId)) continue;
+    for (const [channel, one] of CHANNELS.entries())
+      for (const compartment of one.region === region ? COMPARTMENTS : []) {
+        const filled = compartments[compartment].filled[channel] as number;
+        most = Math.max(most, (100 * filled) / (tauOf(region, compartment) * ceiling[compartment]));
+      }
+  }
+  return most;
+}

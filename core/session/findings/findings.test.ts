@@ -3,6 +3,7 @@ import { movement, phase } from '../../testing/sample';
 import { newPause } from '../defaults';
 import { applyEdits } from '../planEdit';
 import type { Item, Plan } from '../session';
+import { strainDuring } from '../sessionStrain';
 import type { Bench } from './finding';
 import { findingsOf, judgeClass, remediesFor } from './judge';
 import { judgedOf } from './judged';
@@ -48,6 +49,45 @@ test('a turned and nodding head without a warmed neck is found in the main part;
   expect(found?.what).toBe('look asks more of the neck than has been warmed up.');
   expect(found?.why[0]).toMatch(/Asked 0\.\d\d, allowed 0\.\d\d with \d+ % readiness, for 20 s/);
   expect(unready(classWith({ warmUp: [...cold, line('look', 20)] }))).toEqual([]);
+});
+
+describe('a strain is mended at the line it comes from', () => {
+  const gentle = bench({ strength: 'gentle' });
+  const horses = (...seconds: number[]) =>
+    classWith({ slotMinutes: 60, main: seconds.map((of, n) => line('horse', of, { id: `horse-${n}` })) });
+  const remediesOf = (plan: Plan) => {
+    const judged = judgedOf(plan, gentle);
+    const finding = judged && findingsOf(judged).find(({ key }) => key.startsWith('strained thighs'));
+    if (!judged || !finding) throw new Error('so much horse strains the thighs of a gentle group');
+    return { finding, remedies: remediesFor(judged, finding) };
+  };
+  /** The most the thighs are strained at a line, percent. */
+  const at = (plan: Plan, itemId: string | null) => {
+    const judged = judgedOf(plan, gentle);
+    return judged ? strainDuring(judged.pieces, 'gentle', 'thighs', new Set([itemId ?? ''])) : Number.NaN;
+  };
+
+  test.each([
+    ['one long one', [120]],
+    ['three short ones', [40, 40, 40]],
+    ['three that are each too long', [90, 90, 90]],
+    ['eight in a row', [60, 60, 60, 60, 60, 60, 60, 60]],
+  ])('%s', (_what, seconds) => {
+    const plan = horses(...seconds);
+    const { finding, remedies } = remediesOf(plan);
+    expect(at(plan, finding.itemId)).toBeCloseTo(finding.amount, 6);
+    expect(remedies.length).toBeGreaterThan(0);
+    for (const { edits } of remedies) expect(at(applyEdits(plan, edits), finding.itemId)).toBeLessThanOrEqual(100);
+  });
+
+  test('where no one change is enough, the lines that make it up are taken down together', () => {
+    const { remedies } = remediesOf(horses(90, 90, 90));
+    expect(remedies.map(({ label }) => label)).toEqual([
+      'Fewest of horse, horse, horse',
+      'Fewest of horse, horse, horse, a minute of rest before each',
+    ]);
+    expect(remedies[0]?.edits.length).toBeGreaterThan(2);
+  });
 });
 
 test('the gravest come first, and an unknown movement is not judged', () => {

@@ -1,4 +1,4 @@
-import { type RegionStrain, sessionStrain } from '../sessionStrain';
+import { type RegionStrain, sessionStrain, strainDuring } from '../sessionStrain';
 import { strainWords } from '../strainWords';
 import { THRESHOLDS } from '../thresholds';
 import { easierWays, fewer, leftOut, longerRoundRest, restsBefore } from './easing';
@@ -9,6 +9,8 @@ import { weigh } from './weigh';
 
 /** A region is said once, with the line it mostly comes from: what is left when that is mended is another finding. */
 const keyOf = ({ region, parts }: RegionStrain) => `strained ${region} ${parts[0]?.itemId ?? ''}`;
+
+const LIMITS = { limit: THRESHOLDS.strainWarn, grave: THRESHOLDS.strainStop };
 
 interface Band {
   /** Of those who have it hardest. */
@@ -32,7 +34,7 @@ function bandsOf({ pieces, otherWays, strength }: Judged): Band[] {
 const look = (judged: Judged): Finding[] =>
   bandsOf(judged).flatMap(({ strain, least }) => {
     const key = keyOf(strain);
-    const weighed = weigh(judged, key, strain.percent, { limit: THRESHOLDS.strainWarn, grave: THRESHOLDS.strainStop });
+    const weighed = weigh(judged, key, strain.percent, LIMITS);
     if (!weighed) return [];
     const words = strainWords(strain, judged.strength, (itemId) => nameOf(judged, itemId));
     return [
@@ -56,10 +58,17 @@ const look = (judged: Judged): Finding[] =>
     ];
   });
 
-/** The lines that make up most of a region's worst moment. */
-function mostOf(judged: Judged, finding: Finding): string[] {
-  const band = bandsOf(judged).find(({ strain }) => keyOf(strain) === finding.key);
-  return (band?.strain.parts ?? []).slice(0, 3).map(({ itemId }) => itemId);
+/**
+ * Looks whether the strain that was found is still there: at the line it comes from and in the one at whose end it was worst. That
+ * another line is the worst by now mends nothing.
+ */
+function stillThere({ pieces }: Judged, finding: Finding, { region, atMs }: RegionStrain): Check['look'] {
+  const worst = pieces.findLast(({ startMs }) => startMs < atMs)?.itemId;
+  const lines = new Set([finding.itemId, worst].flatMap((itemId) => itemId ?? []));
+  return (after) => {
+    const ways = [after.pieces, ...after.otherWays].map((way) => strainDuring(way, after.strength, region, lines));
+    return weigh(after, finding.key, Math.max(...ways), LIMITS) ? [finding] : [];
+  };
 }
 
 /** A region over the group's ceiling, with the lines it comes from. */
@@ -67,21 +76,24 @@ export const strained: Check = {
   codes: ['strained'],
   look,
   remedies: (judged, finding) => {
-    const lines = mostOf(judged, finding);
+    const strain = bandsOf(judged).find((band) => keyOf(band.strain) === finding.key)?.strain;
+    // The lines that make up most of the worst moment.
+    const lines = (strain?.parts ?? []).slice(0, 3).map(({ itemId }) => itemId);
     const [first] = lines;
-    if (!first) return [];
+    if (!strain || !first) return [];
+    const still = stillThere(judged, finding, strain);
     const tried = (ways: (judged: Judged, line: string) => Remedy[]): Remedy[] =>
-      lines.flatMap((line) => firstThatClears(look, judged, finding, ways(judged, line))).slice(0, 1);
-    const rested = firstThatClears(look, judged, finding, restsBefore(judged, first));
+      lines.flatMap((line) => firstThatClears(still, judged, finding, ways(judged, line))).slice(0, 1);
+    const rested = firstThatClears(still, judged, finding, restsBefore(judged, first));
     const one = [...rested, ...tried(longerRoundRest), ...tried(fewer), ...tried(easierWays)];
     if (one.length > 0) return one;
-    const both = together(judged, finding, lines);
+    const both = together(judged, lines).filter(({ edits }) => clears(still, judged, finding, edits));
     return both.length > 0 ? both : tried(leftOut);
   },
 };
 
 /** Where no single change is enough: the largest lines all at their least, then with a rest before each as well. */
-function together(judged: Judged, finding: Finding, lines: readonly string[]): Remedy[] {
+function together(judged: Judged, lines: readonly string[]): Remedy[] {
   const least = lines.flatMap((line) => fewer(judged, line).at(-1) ?? []);
   const rests = lines.flatMap((line) => restsBefore(judged, line)[3] ?? []);
   const names = lines.map((line) => nameOf(judged, line)).join(', ');
@@ -91,5 +103,5 @@ function together(judged: Judged, finding: Finding, lines: readonly string[]): R
       label: `Fewest of ${names}, a minute of rest before each`,
       edits: [...least, ...rests].flatMap(({ edits }) => edits),
     },
-  ].filter(({ edits }) => edits.length > 0 && clears(look, judged, finding, edits));
+  ].filter(({ edits }) => edits.length > 0);
 }
