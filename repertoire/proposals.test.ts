@@ -66,6 +66,22 @@ test('what the group knows is preferred where that is asked for, and what it had
   expect(share(familiar)).toBeGreaterThan(share(varied));
 });
 
+test('where little is offered it is done more often, and what it does not close is said', () => {
+  const plan = classOf(['draw-the-bow', 'golden-rooster', 'cloud-hands']);
+  const few = ['neck-turns', 'knee-circles'].flatMap((id) => find(id) ?? []);
+  const of = bench({ offered: few });
+  const [proposal] = proposeWarmUp(plan, of, wishes);
+  if (!proposal) throw new Error('a warm-up of what there is');
+  const whole = applyEdits(plan, proposal.edits);
+  const lines = whole.sections.flatMap(({ kind, items }) => (kind === 'warm-up' ? items : []));
+  expect(lines.some((item) => item.kind === 'movement' && item.count > (find(item.movementId)?.count.usual ?? 0))).toBe(true);
+  const gaps = (one: typeof plan) =>
+    gapsOf(judgedFor(one, of)).filter(({ size }) => size >= THRESHOLDS.readinessGap).length;
+  expect(gaps(whole)).toBeLessThan(gaps(plan));
+  expect(proposal.complete).toBe(false);
+  expect(proposal.reasons.join(' ')).toMatch(/What is offered does not close everything: .* in /);
+});
+
 test('a seated class is warmed up on its chairs', () => {
   const plan = classOf(['seated-opening', 'seated-raise-and-sink'], 30);
   const [proposal] = proposeWarmUp(plan, bench(), wishes);

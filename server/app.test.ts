@@ -123,6 +123,22 @@ describe('saving', () => {
     expect(again.revision).toBe(2);
   });
 
+  test('a new class is there by its id; a second one of that id, a foreign address and an unknown movement change nothing', async () => {
+    const { session } = await tonight();
+    const fresh = { ...session, id: 'thursday-noon', title: 'Thursday noon' };
+    expect((await house.ask('POST', '/api/sessions', { session: fresh })).status).toBe(201);
+    const found = StoredSession.parse(await (await house.ask('GET', '/api/sessions/thursday-noon')).json());
+    expect(found).toMatchObject({ revision: 1, session: fresh });
+    const before = house.contents();
+    const again = { session: { ...fresh, title: 'Twice' } };
+    expect(await problemOf(await house.ask('POST', '/api/sessions', again))).toMatchObject({ status: 409 });
+    const elsewhere = await house.ask('PUT', '/api/sessions/evening-week-4', { session: fresh, revision: 1 });
+    expect(await problemOf(elsewhere)).toMatchObject({ status: 422, errors: [{ path: ['session', 'id'] }] });
+    const nowhere = { session: { ...fresh, id: 'nowhere-yet' }, revision: 1 };
+    expect((await house.ask('PUT', '/api/sessions/nowhere-yet', nowhere)).status).toBe(404);
+    expect(house.contents()).toBe(before);
+  });
+
   test('a class taken away is out of sight and can be brought back', async () => {
     expect((await house.ask('DELETE', '/api/sessions/evening-week-4')).status).toBe(204);
     expect((await house.ask('GET', '/api/sessions/evening-week-4')).status).toBe(404);
@@ -140,6 +156,19 @@ describe('the log', () => {
     expect((await house.ask('POST', '/api/logs', own)).status).toBe(409);
     const noted = await house.ask('PUT', '/api/logs/second-log', { attendance: 9, notes: 'Quiet evening' });
     expect(ClassLog.parse(await noted.json())).toEqual({ ...own, attendance: 9, notes: 'Quiet evening' });
+  });
+
+  test('a log of a class that is not there is refused with the field, and one that is not there is not found', async () => {
+    const logged = ClassLog.parse(await (await house.ask('GET', '/api/logs/evening-week-3-taught')).json());
+    const before = house.contents();
+    const orphan = await house.ask('POST', '/api/logs', { ...logged, id: 'orphan', sessionId: 'never-was' });
+    expect(await problemOf(orphan)).toMatchObject({
+      status: 422,
+      errors: [{ path: ['sessionId'], message: 'there is no class "never-was"' }],
+    });
+    expect((await house.ask('GET', '/api/logs/orphan')).status).toBe(404);
+    expect((await house.ask('PUT', '/api/logs/orphan', { attendance: 3, notes: '' })).status).toBe(404);
+    expect(house.contents()).toBe(before);
   });
 
   test('the demo class was left unfinished nowhere but in the shaking', async () => {

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { mirrorPose, type Pose } from '../body/pose';
 import { skeletonOf } from '../body/skeleton';
 import { distance } from '../body/vector';
@@ -7,7 +8,7 @@ import { envelopeOf } from './envelope';
 import { footworkFindings } from './footwork';
 import { ease, easedAt } from './liftWindow';
 import type { Movement } from './movement';
-import { rampedPhase } from './ramp';
+import { rampAt, rampedPhase } from './ramp';
 import { displacement, type Stride } from './stride';
 import { poseAt } from './track';
 import { type WalkChoice, walkMovement, waysOf } from './walkMovement';
@@ -408,6 +409,55 @@ describe('ramps', () => {
       { what: 'range' as const, from: 1, to: 0.5 },
     ];
     expect(rampedPhase(beats(8, 60), ramps, 5, 5).length).toEqual({ kind: 'beats', beats: 8, tempo: 120 });
+  });
+  test('hands carried higher each time, never out of any reach; a hand that is not said stays where it is', () => {
+    const raised = inOut('in', { to: { hands: { left: { at: [0, 0.4, 0.5] } } } });
+    const heights = [1, 2, 3].map((repetition) => {
+      const { hands } = rampedPhase(raised, [{ what: 'hands', from: 0, to: 1 }], repetition, 3).to;
+      return [hands?.left?.at, hands?.right];
+    });
+    expect(heights).toEqual([
+      [[0, 0.4, 0.5], undefined],
+      [[0, 0.4, 1], undefined],
+      [[0, 0.4, 1.2], undefined],
+    ]);
+  });
+  test('circles and shakes grow with the range, and turning with them; what they are else stays', () => {
+    const shaken = phase({
+      breath: 'natural',
+      length: { kind: 'beats', beats: 8, tempo: 60 },
+      to: { turn: 40, hips: { turn: 10, tilt: 0, right: 0.02, forward: 0 }, head: { turn: 30, nod: 0, tilt: 0 } },
+      call: 'Shake',
+      overlays: [
+        { kind: 'vibration', form: 'shake', region: 'hands', size: { from: 4, to: 8 }, rate: { from: 3, to: 5 } },
+      ],
+    });
+    const half = rampedPhase(shaken, [{ what: 'range', from: 0.5, to: 0.5 }], 1, 4);
+    expect(half.to).toMatchObject({ turn: 20, hips: { turn: 5, right: 0.01 }, head: { turn: 15 } });
+    expect(half.overlays).toMatchObject([{ kind: 'vibration', size: { from: 2, to: 4 }, rate: { from: 3, to: 5 } }]);
+    expect(half.length).toEqual(shaken.length);
+  });
+  test('what breathes is not hurried by a tempo, and where the knees are not said nothing is lower', () => {
+    const still = inOut('out');
+    expect(rampedPhase(still, [{ what: 'tempo', from: 1, to: 2 }], 3, 3)).toBe(still);
+    expect(rampedPhase(still, [{ what: 'sink', from: 0, to: 10 }], 3, 3).to.sink).toBeUndefined();
+  });
+  test('a ramp is at its ends in the first and the last repetition, and never beyond them', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -30, max: 30 }),
+        fc.integer({ min: -30, max: 30 }),
+        fc.nat(40),
+        (from, to, more) => {
+          const of = more + 2;
+          const at = Array.from({ length: of }, (_, index) => rampAt({ what: 'sink', from, to }, index + 1, of));
+          expect([at[0], at.at(-1)]).toEqual([from, to]);
+          expect(Math.min(...at)).toBeGreaterThanOrEqual(Math.min(from, to) - 1e-9);
+          expect(Math.max(...at)).toBeLessThanOrEqual(Math.max(from, to) + 1e-9);
+          expect(rampAt({ what: 'sink', from, to }, 1, 1)).toBe(from);
+        },
+      ),
+    );
   });
   test('without ramps a phase is itself', () => expect(rampedPhase(stretch, [], 2, 3)).toBe(stretch));
 });

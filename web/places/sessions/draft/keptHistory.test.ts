@@ -1,7 +1,7 @@
 import { changeLine, removeLine } from '../../../../core/session/editPlan';
 import type { Session } from '../../../../core/session/session';
 import { constant, line, plan } from '../../../../core/testing/sample';
-import { packHistory, unpackHistory } from './keptHistory';
+import { historyOf, keepHistory, packHistory, unpackHistory } from './keptHistory';
 
 const session: Session = {
   ...plan(
@@ -36,3 +36,38 @@ test.each([
     packHistory({ past: [], present: session, future: [] }).replace('"items":[0,1', '"items":[0,700'),
   ],
 ])('%s is no history', (_what, text) => expect(unpackHistory(text)).toBeNull());
+
+describe('kept for this tab', () => {
+  /** A tab's storage with room for so many letters. */
+  const tab = (room: number) => {
+    const kept = new Map<string, string>();
+    return {
+      getItem: (key: string) => kept.get(key) ?? null,
+      removeItem: (key: string) => kept.delete(key),
+      setItem: (key: string, text: string) => {
+        if (text.length > room) throw new DOMException('full', 'QuotaExceededError');
+        kept.set(key, text);
+      },
+    };
+  };
+  const withTab = (room: number) => Object.assign(globalThis, { sessionStorage: tab(room) });
+  afterAll(() => Reflect.deleteProperty(globalThis, 'sessionStorage'));
+  const history = { past: steps.slice(0, 3), present: steps[3] as Session, future: [] };
+
+  test('steps are there after a reload, for the class as it was left and for no other', () => {
+    withTab(1e7);
+    keepHistory(history);
+    expect(historyOf(JSON.parse(JSON.stringify(history.present)))).toEqual(history);
+    expect(historyOf({ ...history.present, title: 'Changed elsewhere' })).toBeNull();
+    expect(historyOf({ ...history.present, id: 'another-class' })).toBeNull();
+  });
+
+  test('where there is no room, none is kept rather than an old one', () => {
+    withTab(packHistory(history).length);
+    keepHistory(history);
+    const longer = { ...history.present, title: 'A much longer name than before'.repeat(3) };
+    keepHistory({ past: [...history.past, history.present], present: longer, future: [] });
+    expect(historyOf(longer)).toBeNull();
+    expect(historyOf(history.present)).toBeNull();
+  });
+});
