@@ -3,7 +3,7 @@ import { strainWords } from '../strainWords';
 import { THRESHOLDS } from '../thresholds';
 import { easierWays, fewer, leftOut, longerRoundRest, restsBefore } from './easing';
 import type { Check, Finding, Judged, Remedy } from './finding';
-import { clears, firstThatClears } from './mending';
+import { firstThatClears } from './mending';
 import { nameOf } from './nameOf';
 import { weigh } from './weigh';
 
@@ -87,21 +87,31 @@ export const strained: Check = {
     const rested = firstThatClears(still, judged, finding, restsBefore(judged, first));
     const one = [...rested, ...tried(longerRoundRest), ...tried(fewer), ...tried(easierWays)];
     if (one.length > 0) return one;
-    const both = together(judged, lines).filter(({ edits }) => clears(still, judged, finding, edits));
+    const both = [false, true].flatMap((isRested) =>
+      firstThatClears(still, judged, finding, together(judged, lines, isRested)),
+    );
     return both.length > 0 ? both : tried(leftOut);
   },
 };
 
-/** Where no single change is enough: the largest lines all at their least, then with a rest before each as well. */
-function together(judged: Judged, lines: readonly string[]): Remedy[] {
-  const least = lines.flatMap((line) => fewer(judged, line).at(-1) ?? []);
-  const rests = lines.flatMap((line) => restsBefore(judged, line)[3] ?? []);
-  const names = lines.map((line) => nameOf(judged, line)).join(', ');
-  return [
-    { label: `Fewest of ${names}`, edits: least.flatMap(({ edits }) => edits) },
-    {
-      label: `Fewest of ${names}, a minute of rest before each`,
-      edits: [...least, ...rests].flatMap(({ edits }) => edits),
-    },
-  ].filter(({ edits }) => edits.length > 0);
+/** How much less of each line is tried where it takes several: so many steps down to its least. */
+const STEPS = 10;
+
+/** Where no single change is enough: the largest lines all a little shorter, then more and more, with a rest before each or not. */
+function together(judged: Judged, lines: readonly string[], isRested: boolean): Remedy[] {
+  const ways = lines.map((line) => fewer(judged, line));
+  const rests = isRested ? lines.flatMap((line) => restsBefore(judged, line)[3]?.edits ?? []) : [];
+  return Array.from({ length: STEPS }, (_, step) => (step + 1) / STEPS).flatMap((share): Remedy[] => {
+    const less = ways.flatMap((way) => way[Math.ceil(share * way.length) - 1] ?? []);
+    if (less.length === 0) return [];
+    const times = new Map<string, number>();
+    for (const { label } of less) times.set(label, (times.get(label) ?? 0) + 1);
+    const words = [...times].map(([label, lines]) => (lines > 1 ? `${label}, in ${lines} lines` : label));
+    return [
+      {
+        label: [...words, ...(rests.length > 0 ? ['a minute of rest before each'] : [])].join('; '),
+        edits: [...less.flatMap(({ edits }) => edits), ...rests],
+      },
+    ];
+  });
 }
