@@ -20,13 +20,22 @@ const cells = [
   [3, 90, 'calm'],
   [2, 60, 'legs'],
 ] as const;
-test.each(cells)('a draft for level %i in %i minutes, for %s, fits its slot and has nothing grave in it', (level, slotMinutes, aim) => {
-  const strength = STRENGTHS[level - 1] ?? 'steady';
-  const of = bench({ strength });
-  const { plan, left, reasons } = proposeDraft(of, { aim, slotMinutes, schools: USUAL_SCHOOLS, wishes: { ...wishes, level } });
-  const grave = findingsOf(judgedFor(plan, of)).filter(({ severity }) => severity !== 'notice');
-  expect(grave.map(({ what }) => what)).toEqual(left);
-  expect(left).toEqual([]);
-  expect(reasons[0]?.startsWith(`${AIM_WORDS[aim]}: `)).toBe(true);
-  expect(plan.sections.every(({ items }) => items.length > 0)).toBe(true);
-}, 60_000);
+test.each(cells)(
+  'a draft for level %i in %i minutes, for %s, fits its slot and has nothing grave in it',
+  (level, slotMinutes, aim) => {
+    const strength = STRENGTHS[level - 1] ?? 'steady';
+    const of = bench({ strength });
+    const { plan, left, reasons } = proposeDraft(of, {
+      aim,
+      slotMinutes,
+      schools: USUAL_SCHOOLS,
+      wishes: { ...wishes, level },
+    });
+    const grave = findingsOf(judgedFor(plan, of)).filter(({ severity }) => severity !== 'notice');
+    expect(grave.map(({ what }) => what)).toEqual(left);
+    expect(left).toEqual([]);
+    expect(reasons[0]?.startsWith(`${AIM_WORDS[aim]}: `)).toBe(true);
+    expect(plan.sections.every(({ items }) => items.length > 0)).toBe(true);
+  },
+  60_000,
+);

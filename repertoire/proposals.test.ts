@@ -22,7 +22,12 @@ describe.each(forms.map((form) => [form.names.english[0], form] as const))('a wa
     }
   });
   test('three of them, that differ, each in good order and with reasons', () => {
-    const sets = proposals.map((proposal) => proposal.movements.map(({ id }) => id).toSorted().join());
+    const sets = proposals.map((proposal) =>
+      proposal.movements
+        .map(({ id }) => id)
+        .toSorted()
+        .join(),
+    );
     expect(new Set(sets).size).toBe(3);
     for (const proposal of proposals) {
       const places = proposal.movements.map(warmUpPlace);
@@ -58,7 +63,14 @@ test('a warm-up is within a tenth of the best there is among twelve', () => {
 
 test('what the group knows is preferred where that is asked for, and what it had lately left where something else is', () => {
   const plan = classOf(['cloud-hands', 'brush-knee']);
-  const known = new Set(['neck-turns', 'shoulder-rolls', 'waist-turns', 'small-squats', 'ankle-circles', 'knee-circles']);
+  const known = new Set([
+    'neck-turns',
+    'shoulder-rolls',
+    'waist-turns',
+    'small-squats',
+    'ankle-circles',
+    'knee-circles',
+  ]);
   const of = bench({ known });
   const [, familiar, varied] = proposeWarmUp(plan, of, { level: 1, recent: known });
   const share = (proposal: typeof familiar) =>
@@ -74,7 +86,9 @@ test('where little is offered it is done more often, and what it does not close 
   if (!proposal) throw new Error('a warm-up of what there is');
   const whole = applyEdits(plan, proposal.edits);
   const lines = whole.sections.flatMap(({ kind, items }) => (kind === 'warm-up' ? items : []));
-  expect(lines.some((item) => item.kind === 'movement' && item.count > (find(item.movementId)?.count.usual ?? 0))).toBe(true);
+  expect(lines.some((item) => item.kind === 'movement' && item.count > (find(item.movementId)?.count.usual ?? 0))).toBe(
+    true,
+  );
   const gaps = (one: typeof plan) =>
     gapsOf(judgedFor(one, of)).filter(({ size }) => size >= THRESHOLDS.readinessGap).length;
   expect(gaps(whole)).toBeLessThan(gaps(plan));

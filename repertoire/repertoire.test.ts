@@ -1,15 +1,15 @@
 import { join } from 'node:path';
-import { footworkFindings } from '../core/movement/footwork';
-import { footworkWords } from '../core/movement/footworkWords';
-import { Role, variantOf } from '../core/movement/movement';
-import { phasesFor, writtenSide } from '../core/movement/cycleFor';
+import { skeletonOf } from '../core/body/skeleton';
 import { phaseDemand } from '../core/demand/movementDemand';
 import { strideDemand } from '../core/demand/strideDemand';
+import { phasesFor, writtenSide } from '../core/movement/cycleFor';
+import { footworkFindings } from '../core/movement/footwork';
+import { footworkWords } from '../core/movement/footworkWords';
 import { betweenSides, knownWalk } from '../core/movement/knownWalk';
-import { walkForm } from '../core/movement/walkForm';
+import { Role, variantOf } from '../core/movement/movement';
 import { displacement } from '../core/movement/stride';
+import { walkForm } from '../core/movement/walkForm';
 import { walkMovement } from '../core/movement/walkMovement';
-import { skeletonOf } from '../core/body/skeleton';
 import { bridgeInto } from '../core/session/bridgeInto';
 import { checkMovement } from '../core/session/checkMovement';
 import { sideChange } from '../core/session/layBridge';
@@ -52,9 +52,12 @@ describe('the repertoire as a whole', () => {
       const { sides, directions } = movement.laterality;
       if (sides.kind !== 'each-side' || movement.parts.between) continue;
       const direction = directions.kind === 'both' ? ('first' as const) : null;
-      const [there, back] = ([['left', 'right'] as const, ['right', 'left'] as const]).map(([from, to]) => {
+      const [there, back] = [['left', 'right'] as const, ['right', 'left'] as const].map(([from, to]) => {
         const between = betweenSides(movement, direction, from, to);
-        expect([movement.id, between && bridgeInto(between.ends, between.begins)]).not.toEqual([movement.id, 'missing']);
+        expect([movement.id, between && bridgeInto(between.ends, between.begins)]).not.toEqual([
+          movement.id,
+          'missing',
+        ]);
         return between && sideChange(between.ends, between.begins);
       });
       expect([movement.id, there?.seconds]).toEqual([movement.id, back?.seconds]);
@@ -135,7 +138,9 @@ test('what is asked by turns, and worked out once for both sides, is what each s
       const own = strideDemand(stride);
       expect([movement.id, place, shared?.pieces.length]).toEqual([movement.id, place, own.pieces.length]);
       const asked = own.pieces.map(({ channels }, piece) =>
-        Math.max(...channels.map((value, channel) => Math.abs(value - (shared?.pieces[piece]?.channels[channel] ?? 9)))),
+        Math.max(
+          ...channels.map((value, channel) => Math.abs(value - (shared?.pieces[piece]?.channels[channel] ?? 9))),
+        ),
       );
       expect(Math.max(...asked)).toBeLessThan(1e-4);
       expect(own.pieces.map(({ oneLeg }) => oneLeg)).toEqual(shared?.pieces.map(({ oneLeg }) => oneLeg));
