@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { computed, endOf, find, line, press, stored, takeLine, withControl } from './desk';
 import { graveFaults } from './graveFaults';
-import { openPage, saved, stage, testId, textOf } from './house';
+import { click, openPage, saved, stage, testId, textOf } from './house';
 
 /** Several lines at once: rounds, chains, carrying from class to class, kept passages, and the steps between lines. */
 
@@ -44,9 +44,9 @@ test('lines chosen by the keyboard become rounds, with their minutes reckoned, a
   expect(grouped.sections[2]?.blocks).toMatchObject([{ rounds: 2, roundRest: 20 }]);
   expect(await page.$$eval('.line--blocked', (all) => all.length)).toBe(2);
 
-  await page.click('.block-words');
+  await click(page, '.block-words');
   await page.waitForSelector('.block-form');
-  await page.click('[aria-label="Rounds of the block"]', { clickCount: 3 });
+  await click(page, '[aria-label="Rounds of the block"]', { clickCount: 3 });
   await page.keyboard.type('3');
   await page.keyboard.press('Enter');
   await textOf(page, '.block-words', /3 rounds/);
@@ -173,7 +173,7 @@ test('the steps into a line are said, and can be given by hand', async () => {
   await textOf(page, '.panel-steps', /bring the left foot in.*at leisure/);
   expect(await textOf(page, line('warm-up-4-knee-circles'))).toMatch(/5 s of steps first/);
   const before = computed(await session(EVENING)).totalMs;
-  await page.click('[aria-label="Steps into it"]');
+  await click(page, '[aria-label="Steps into it"]');
   await page.waitForSelector('.ant-select-item-option');
   await page.evaluate(() => {
     const all = [...document.querySelectorAll<HTMLElement>('.ant-select-item-option')];

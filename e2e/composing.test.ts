@@ -3,7 +3,7 @@ import type { Page } from 'puppeteer-core';
 import { readClass } from '../core/formats/classJson';
 import { computed, find, press, stored, takeLine, withControl } from './desk';
 import { graveFaults } from './graveFaults';
-import { openPage, saved, stage, testId, textOf } from './house';
+import { click, openPage, saved, stage, testId, textOf } from './house';
 
 /** From an empty class to a printed card: judged, mended, fitted, proposed, put on paper. */
 
@@ -98,7 +98,8 @@ test('a finding is set aside with its reason, is still aside after a reload, and
   const { page } = await open('/sessions/evening-week-4');
   await judged(page);
   await remediesOf(page, 'strained');
-  await page.click(
+  await click(
+    page,
     '[data-finding="strained"] .set-aside input[type="text"], [data-finding="strained"] .set-aside .ant-input',
   );
   await page.keyboard.type('They asked for it');
@@ -109,7 +110,7 @@ test('a finding is set aside with its reason, is still aside after a reload, and
   await judged(page);
   await textOf(page, '.asides', /1 set aside/);
   expect(await findings(page)).not.toContain('strained');
-  await page.click('.asides summary');
+  await click(page, '.asides summary');
   expect(await textOf(page, '.asides')).toContain('They asked for it');
   await press(page, 'Bring it back');
   await page.waitForSelector('[data-finding="strained"]');
@@ -160,7 +161,7 @@ test('fitted to 45 minutes in three ways; one is taken, another kept as an editi
   const { session } = await stored(on.house.url, 'evening-week-3');
   expect(session.slotMinutes).toBe(45);
   expect(Math.abs(computed(session).totalMs / 1000 - 45 * 60)).toBeLessThanOrEqual(15);
-  await page.click('.editions a');
+  await click(page, '.editions a');
   await textOf(page, '.slot-verdict', /Fits|spare/);
   expect(faults).toEqual([]);
 });
@@ -232,7 +233,7 @@ test('a call is said in own words, in every class and on its page, and then as i
 test('a class is duplicated: the same lines, another class, without a day', async () => {
   const { page } = await open('/sessions');
   await page.waitForSelector('[aria-label="Duplicate Clouds and brush knee"]');
-  await page.click('[aria-label="Duplicate Clouds and brush knee"]');
+  await click(page, '[aria-label="Duplicate Clouds and brush knee"]');
   await page.waitForSelector('[data-line]');
   const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
   const [original, copy] = [await stored(on.house.url, 'evening-week-4'), await stored(on.house.url, id)];
@@ -248,7 +249,7 @@ test('two classes side by side: what both have, what differs, what only one has'
   const { page, faults } = await open('/sessions');
   for (const title of ['Clouds and waves, first time', 'Clouds and brush knee']) {
     await page.waitForSelector(`[aria-label="Choose ${title}"]`);
-    await page.click(`[aria-label="Choose ${title}"]`);
+    await click(page, `[aria-label="Choose ${title}"]`);
   }
   await press(page, 'Compare the two');
   const table = await textOf(page, '.compare', /What differs/);
@@ -273,7 +274,7 @@ test('a form is typed in as far as it is known, in one step that one undo takes 
   );
   expect(await count()).toBeLessThanOrEqual(before + 5);
   await page.keyboard.press('Escape');
-  await page.click('[aria-label="Undo"]');
+  await click(page, '[aria-label="Undo"]');
   await page.waitForFunction((least: number) => document.querySelectorAll('[data-line]').length === least, {}, before);
 });
 

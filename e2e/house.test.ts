@@ -1,5 +1,5 @@
 import { graveFaults } from './graveFaults';
-import { openHouse, openPage, stage, textOf } from './house';
+import { click, openHouse, openPage, stage, textOf } from './house';
 
 const on = stage();
 
@@ -38,7 +38,7 @@ describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
     await page.waitForSelector('.add-offer');
     expect(await graveFaults(page)).toEqual([]);
     await page.goto(`${on.house.url}/teach/evening-week-4`, { waitUntil: 'networkidle0' });
-    await page.click('.teach-begin');
+    await click(page, '.teach-begin');
     await page.waitForSelector('main.teach[data-plan-ms]');
     expect(await graveFaults(page)).toEqual([]);
   });
@@ -56,7 +56,7 @@ test('the first run says what this is and is not, once', async () => {
   const { page } = await openPage(on.browser, { firstRun: true });
   await page.goto(on.house.url, { waitUntil: 'networkidle0' });
   expect(await textOf(page, '.shell-first')).toContain('does not diagnose or treat');
-  await page.click('.shell-first button');
+  await click(page, '.shell-first button');
   await page.reload({ waitUntil: 'networkidle0' });
   expect(await page.$('.shell-first')).toBeNull();
 });
@@ -72,7 +72,7 @@ test('the repertoire is narrowed by what is wanted and found by any name', async
   expect(names).not.toContain('Cloud Hands');
   await page.goto(`${on.house.url}/repertoire?find=qqxxzz`, { waitUntil: 'networkidle0' });
   await textOf(page, '.notice', /No movement is like that/);
-  await page.click('.notice button');
+  await click(page, '.notice button');
   await page.waitForSelector('.wall li');
 });
 
@@ -103,7 +103,7 @@ test('with motion reduced the horizon changes place only at the turn of the brea
   const { page } = await openPage(on.browser);
   await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
   await page.goto(`${on.house.url}/teach/depot-twenty`, { waitUntil: 'networkidle0' });
-  await page.click('.teach-begin');
+  await click(page, '.teach-begin');
   await page.waitForSelector('.horizon-land');
   const levels = new Set<string>();
   for (let look = 0; look < 12; look += 1) {
@@ -169,7 +169,7 @@ test('an address that leads nowhere says so and leads back', async () => {
   const { page } = await openPage(on.browser);
   await page.goto(`${on.house.url}/nowhere/at/all`, { waitUntil: 'networkidle0' });
   await textOf(page, '.notice', /nothing at this address/);
-  await page.click('.notice button');
+  await click(page, '.notice button');
   await page.waitForSelector('.today-next');
 });
 
@@ -183,7 +183,7 @@ test('started empty, every place says what it is for and offers one thing to do'
     await textOf(page, '.notice', /what was really done is written here/);
     await page.goto(`${empty.url}/sessions`, { waitUntil: 'networkidle0' });
     await textOf(page, '.notice', /a running order that fills it/);
-    await page.click('.notice button');
+    await click(page, '.notice button');
     await textOf(page, '.slot-verdict', /Nothing planned yet for 60 minutes/);
     expect(faults).toEqual([]);
   } finally {

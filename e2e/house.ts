@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import puppeteer, { type Browser, type BrowserContext, type Page } from 'puppeteer-core';
+import puppeteer, { type Browser, type BrowserContext, type Locator, type Page } from 'puppeteer-core';
 
 const root = join(import.meta.dirname, '..');
 const CHROMIUM = [process.env.VESPERUM_CHROMIUM, '/usr/bin/chromium'].find((place) => place && existsSync(place));
@@ -164,6 +164,13 @@ export async function textOf(page: Page, selector: string, wanted: RegExp = /./)
   );
   return (await found.jsonValue())?.text ?? '';
 }
+
+/** Clicks what is there, in sight and at rest: a menu that still unfolds moves away under the pointer. */
+export const click = (
+  page: Page,
+  selector: string,
+  options: Parameters<Locator<Element>['click']>[0] = {},
+): Promise<void> => page.locator(selector).click(options);
 
 export const testId = (name: string): string => `[data-testid="${name}"]`;
 

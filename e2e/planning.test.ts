@@ -3,7 +3,7 @@ import { movementsOf } from '../core/session/doneAs';
 import { forecastOf, forecastParts } from '../core/session/forecast';
 import { clockAt } from '../web/app/words';
 import { addLine, computed, endOf, find, line, linesOf, press, stored, takeLine, withControl } from './desk';
-import { openPage, saved, stage, testId, textOf } from './house';
+import { click, openPage, saved, stage, testId, textOf } from './house';
 
 const on = stage();
 
@@ -201,7 +201,7 @@ test('rest and talk are added as they are written, and over the slot is said in 
 test('what is changed in two places: either is kept here, the other put aside, and nothing is lost', async () => {
   const [first, second] = [await open('/sessions/depot-twenty'), await open('/sessions/depot-twenty')];
   const rename = async (page: Page, name: string) => {
-    await page.click('.class-title', { clickCount: 3 });
+    await click(page, '.class-title', { clickCount: 3 });
     await page.keyboard.type(name);
   };
   await rename(first.page, 'From the laptop');
@@ -219,18 +219,18 @@ test('what is changed in two places: either is kept here, the other put aside, a
 
 test('what was changed a moment ago is already in the class that is taught', async () => {
   const { page } = await open('/sessions/morning-eight-pieces');
-  await page.click('.class-title', { clickCount: 3 });
+  await click(page, '.class-title', { clickCount: 3 });
   await page.keyboard.type('Just now');
-  await page.click('.class-head-row .ant-btn-primary');
+  await click(page, '.class-head-row .ant-btn-primary');
   await textOf(page, '.teach-threshold h1', /Just now/);
 });
 
 test('what strains a class is noticed with its parts, leads to its line, and is gone when the count is lowered', async () => {
   const { page, faults } = await open();
   await textOf(page, '[data-finding="strained"]', /thighs \d+ % of the steady ceiling at \d+:\d\d: Push the Waves \d+/);
-  await page.click('[data-finding="strained"] summary');
+  await click(page, '[data-finding="strained"] summary');
   expect(await textOf(page, '[data-finding="strained"]')).toContain('An index, not a measurement');
-  await page.click('[data-finding="strained"] button');
+  await click(page, '[data-finding="strained"] button');
   await page.waitForSelector('.line--in-hand[data-line*="pushing-waves"]');
   for (let press = 0; press < 3; press += 1) await page.keyboard.press('-');
   await page.waitForFunction(() => !document.querySelector('[data-finding="strained"]'));
@@ -239,9 +239,9 @@ test('what strains a class is noticed with its parts, leads to its line, and is 
 
 test('a class taken away can be brought back', async () => {
   const { page } = await open('/sessions');
-  await page.click('[aria-label="Take away Clouds and waves, first time"]');
+  await click(page, '[aria-label="Take away Clouds and waves, first time"]');
   await page.waitForFunction(() => !document.querySelector('[aria-label="Take away Clouds and waves, first time"]'));
-  await page.click('.ant-notification button.ant-btn');
+  await click(page, '.ant-notification button.ant-btn');
   await page.waitForSelector('[aria-label="Take away Clouds and waves, first time"]');
 });
 

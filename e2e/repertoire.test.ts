@@ -7,7 +7,7 @@ import { movementsToCsv } from '../core/formats/movementCsv';
 import { movementsToJson } from '../core/formats/movementJson';
 import type { Movement } from '../core/movement/movement';
 import { find, stored, takeLine } from './desk';
-import { openPage, saved, stage, testId, textOf } from './house';
+import { click, openPage, saved, stage, testId, textOf } from './house';
 
 const on = stage();
 
@@ -62,7 +62,7 @@ describe('a movement', () => {
     const before = await drawn(page, '.movement-figure');
     await new Promise((resolve) => setTimeout(resolve, 700));
     expect(await drawn(page, '.movement-figure')).not.toBe(before);
-    await page.click('button[aria-label="Stand still"]');
+    await click(page, 'button[aria-label="Stand still"]');
     const still = await drawn(page, '.movement-figure');
     await new Promise((resolve) => setTimeout(resolve, 400));
     expect(await drawn(page, '.movement-figure')).toBe(still);
@@ -86,10 +86,10 @@ describe('a movement', () => {
     });
     const save = async (what: string, as: 'svg' | 'png') => {
       await page.evaluate(() => Object.assign(window, { saved: [] }));
-      await page.click(`button[aria-label="Save ${what}"]`);
+      await click(page, `button[aria-label="Save ${what}"]`);
       const item = `.ant-dropdown:not(.ant-dropdown-hidden) [data-menu-id$="-${as}"]`;
       await page.waitForSelector(item, { visible: true });
-      await page.click(item);
+      await click(page, item);
       await page.waitForFunction(() => (window as unknown as { saved: unknown[] }).saved.length > 0);
       await page.waitForFunction(() => !document.querySelector('.ant-dropdown:not(.ant-dropdown-hidden)'));
       return page.evaluate(() => (window as unknown as { saved: [string, number, string][] }).saved[0]);
@@ -119,12 +119,8 @@ describe('a movement', () => {
 
   test('shown as its variant on a chair, it is drawn and judged sitting', async () => {
     const { page } = await open('/repertoire/lift-the-sky');
-    await page.click('[aria-label="Which way of doing it is shown"]');
-    const [option] = (await page.$$(
-      'xpath/.//*[@class="ant-select-item-option-content" and .="On a chair"]',
-    )) as ElementHandle<Element>[];
-    if (!option) throw new Error('it can be done on a chair');
-    await option.click();
+    await click(page, '[aria-label="Which way of doing it is shown"]');
+    await click(page, '::-p-xpath(.//*[@class="ant-select-item-option-content" and .="On a chair"])');
     await page.waitForFunction(() => document.querySelector('.movement-strip')?.textContent?.includes('seated'));
     const labels = await page.$$eval('.movement-strip .footprints svg', (feet) =>
       feet.map((one) => one.getAttribute('aria-label')),
@@ -140,7 +136,7 @@ describe('a movement', () => {
     await page.focus('.form-known [role="slider"]');
     for (let key = 0; key < 4; key += 1) await page.keyboard.press('ArrowLeft');
     await page.waitForFunction((n: number) => document.querySelectorAll('.form-entry').length === n, {}, all - 4);
-    await page.click('button[aria-label="Move"]');
+    await click(page, 'button[aria-label="Move"]');
     await page.waitForSelector('.form-entry--now');
     expect(faults).toEqual([]);
   });
@@ -155,7 +151,7 @@ function counting(page: Page) {
     },
     click: async (selector: string) => {
       inputs += 1;
-      await page.click(selector);
+      await click(page, selector);
     },
     press: async (label: string) => {
       inputs += 1;
@@ -230,7 +226,7 @@ describe('the editor', () => {
   test('figure, findings and demand answer at once; undo goes back; a reload picks up again', async () => {
     const { page } = await open('/repertoire/golden-rooster/edit');
     await page.waitForSelector('[data-phase="cycle-0"]');
-    await page.click('[data-phase="cycle-0"]');
+    await click(page, '[data-phase="cycle-0"]');
     const before = await drawn(page, '.editor-figure');
     await page.focus('[aria-label="Knees, as a number"]');
     await page.keyboard.down('Control');
@@ -249,12 +245,9 @@ describe('the editor', () => {
 
   test('a way into the movement is written as a part of its own, done once', async () => {
     const { page } = await open('/repertoire/new');
-    await page.click('.editor-add .ant-select');
-    const [option] = (await page.$$(
-      'xpath/.//*[@class="ant-select-item-option-content" and .="Into it"]',
-    )) as ElementHandle<Element>[];
-    await option?.click();
-    await page.click(testId('add-phase'));
+    await click(page, '.editor-add .ant-select');
+    await click(page, '::-p-xpath(.//*[@class="ant-select-item-option-content" and .="Into it"])');
+    await click(page, testId('add-phase'));
     await page.keyboard.type('in weight right 95: Over');
     await page.keyboard.press('Enter');
     await page.waitForSelector('[data-phase="entry-0"]');
@@ -264,7 +257,7 @@ describe('the editor', () => {
 
   test('a hand is dragged, and the figure’s arm follows; Control Z puts it back', async () => {
     const { page } = await open('/repertoire/lift-the-sky/edit');
-    await page.click('[data-phase="cycle-1"]');
+    await click(page, '[data-phase="cycle-1"]');
     const hand = await page.waitForSelector('.editor-hand');
     const box = await hand?.boundingBox();
     if (!box) throw new Error('the hand has a handle');
@@ -299,8 +292,8 @@ describe('the editor', () => {
   test('a class keeps the version it has until it is told to take the new one', async () => {
     const { page } = await open('/repertoire/cloud-hands/edit');
     await page.waitForSelector('[data-phase="cycle-3"]');
-    await page.click('[data-phase="cycle-3"]');
-    await page.click(testId('add-phase'));
+    await click(page, '[data-phase="cycle-3"]');
+    await click(page, testId('add-phase'));
     await page.keyboard.type('free 2 breaths: Wait in the middle');
     await page.keyboard.press('Enter');
     await page.waitForSelector('[data-phase="cycle-4"]');

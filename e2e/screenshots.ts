@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
-import { closePages, openBrowser, openHouse, openPage } from './house';
+import { click, closePages, openBrowser, openHouse, openPage } from './house';
 
 /** Takes one picture of each main view, from the demo data, for the README. Needs a built interface (npm run build). */
 
@@ -24,12 +24,12 @@ const take = async (page: Page) => {
 };
 
 const inHand = async (page: Page) => {
-  await page.click('[data-phase="cycle-0"]');
+  await click(page, '[data-phase="cycle-0"]');
   await page.$eval('.editor-strip', (strip) => window.scrollTo(0, (strip as HTMLElement).offsetTop - 70));
 };
 
 const teach = async (page: Page) => {
-  await page.click('.teach-begin');
+  await click(page, '.teach-begin');
   await page.waitForSelector('main.teach[data-plan-ms]');
   for (let line = 0; line < 16; line += 1) {
     await page.keyboard.press('ArrowRight');

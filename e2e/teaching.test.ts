@@ -3,7 +3,7 @@ import { ClassLog } from '../core/record/classLog';
 import { segmentAt } from '../core/session/segmentAt';
 import { isRoutine } from '../core/session/settleItem';
 import { addLine, computed, find, stored } from './desk';
-import { openPage, saved, stage, testId, textOf } from './house';
+import { click, openPage, saved, stage, testId, textOf } from './house';
 
 const on = stage();
 
@@ -183,9 +183,9 @@ test('what settles a line is taught by its own name and count, without the round
 
 test('a new class from nothing is built, taught, written down, and found again after a restart', async () => {
   const { page, forward, faults } = await openWithClock('/sessions', true);
-  await page.click('.sessions header .ant-btn-primary');
+  await click(page, '.sessions header .ant-btn-primary');
   await page.waitForSelector('.class-title');
-  await page.click('.class-title', { clickCount: 3 });
+  await click(page, '.class-title', { clickCount: 3 });
   await page.keyboard.type('Yard, wet day');
   await addLine(page, 0, 'quiet 3');
   await addLine(page, 1, 'ankle circles 8');
@@ -210,7 +210,7 @@ test('a new class from nothing is built, taught, written down, and found again a
   await textOf(page, '.teach-name', /Cloud Hands/);
   await forward(totalMs);
   await textOf(page, 'main.teach h1', /The class is done/);
-  await page.click('.teach-begin');
+  await click(page, '.teach-begin');
   await textOf(page, '.log h1', /Yard, wet day/);
   const logId = new URL(page.url()).pathname.split('/').at(-1);
   const log = ClassLog.parse(await (await fetch(`${on.house.url}/api/logs/${logId}`)).json());
@@ -225,7 +225,7 @@ test('a new class from nothing is built, taught, written down, and found again a
   ]);
   await page.type('#log-attendance', '8');
   await page.type('#log-words', 'Wet yard, all inside.');
-  await page.click('.log-notes button[type=submit]');
+  await click(page, '.log-notes button[type=submit]');
   await textOf(page, '.log-save', /Written\./);
 
   await on.house.stop();
@@ -247,10 +247,10 @@ test('the server being away at the end keeps the class until it can be written',
   await on.house.stop();
   await page.keyboard.press('e');
   await textOf(page, 'main.teach h1', /End the class here/);
-  await page.click('.teach-begin');
+  await click(page, '.teach-begin');
   await textOf(page, '[role=alert]', /does not answer/);
   await on.house.start();
-  await page.click('.teach-begin');
+  await click(page, '.teach-begin');
   await textOf(page, '.log h1', /Twenty minutes/);
   expect(await page.evaluate(() => localStorage.getItem('vesperum.teaching.depot-twenty'))).toBeNull();
 });

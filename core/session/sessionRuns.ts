@@ -5,7 +5,10 @@ import type { DemandPiece } from './sessionDemand';
 export interface Run {
   readonly startMs: number;
   readonly seconds: number;
+  /** The line it begins in. */
   readonly itemId: string;
+  /** All lines it goes on in, in order. */
+  readonly lines: readonly string[];
 }
 
 /** What goes on that a class should not do for long. */
@@ -23,8 +26,10 @@ export function runsOf(pieces: readonly DemandPiece[], kind: keyof typeof RUNS):
   for (const { demand, startMs, seconds, itemId } of pieces) {
     const last = runs.at(-1);
     const goesOn = goes(demand);
-    if (goesOn && going && last) runs[runs.length - 1] = { ...last, seconds: last.seconds + seconds };
-    else if (goesOn) runs.push({ startMs, seconds, itemId });
+    if (goesOn && going && last) {
+      const lines = last.lines.at(-1) === itemId ? last.lines : [...last.lines, itemId];
+      runs[runs.length - 1] = { ...last, seconds: last.seconds + seconds, lines };
+    } else if (goesOn) runs.push({ startMs, seconds, itemId, lines: [itemId] });
     going = goesOn;
   }
   return runs.toSorted((a, b) => b.seconds - a.seconds);

@@ -76,3 +76,13 @@ export function longerRoundRest(judged: Judged, itemId: string): Remedy[] {
 export const leftOut = (judged: Judged, itemId: string): Remedy[] => [
   { label: `${nameOf(judged, itemId)} left out`, edits: [{ kind: 'remove', itemId }] },
 ];
+
+/** Several changes as one; what is done to more than one line is said once, with in how many. */
+export function joined(remedies: readonly Remedy[]): Remedy {
+  const times = new Map<string, number>();
+  for (const { label } of remedies) times.set(label, (times.get(label) ?? 0) + 1);
+  return {
+    label: [...times].map(([label, lines]) => (lines > 1 ? `${label}, in ${lines} lines` : label)).join('; '),
+    edits: remedies.flatMap(({ edits }) => edits),
+  };
+}

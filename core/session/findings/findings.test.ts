@@ -24,6 +24,47 @@ test('hands overhead too long, broken by a rest not at all', () => {
   expect(overheads([line('up', 50), line('quiet', 10), line('up', 50)])).toEqual([]);
 });
 
+describe('what goes on for too long is broken where it goes on', () => {
+  const ups = (...seconds: number[]) =>
+    classWith({ slotMinutes: 40, main: seconds.map((of, n) => line('up', of, { id: `up-${n}` })) });
+  const apart = (...seconds: number[]) =>
+    classWith({
+      slotMinutes: 40,
+      main: seconds.flatMap((of, n) => [line('up', of, { id: `up-${n}` }), line('quiet', 20)]),
+    });
+  const overheads = (plan: Plan) => judgeClass(plan, bench()).filter(({ code }) => code === 'overhead-long');
+  const mended = (plan: Plan) => {
+    const judged = judgedOf(plan, bench());
+    const [finding] = overheads(plan);
+    if (!judged || !finding) throw new Error('hands are overhead for long');
+    return remediesFor(judged, finding).map(({ label, edits }) => ({
+      label,
+      left: overheads(applyEdits(plan, edits)),
+    }));
+  };
+
+  test('a stretch over two lines is one, and a rest between them breaks it', () => {
+    const plan = ups(45, 45);
+    expect(overheads(plan).map(({ itemId, amount }) => [itemId, Math.round(amount)])).toEqual([['up-0', 90]]);
+    const all = mended(plan);
+    expect(all.map(({ label }) => label)).toContain('Rest 15 s before up');
+    for (const { left } of all) expect(left).toEqual([]);
+  });
+
+  test('where each of its lines is too long by itself, all of them are taken in rounds', () => {
+    // Two rounds of forty would not do: the last of one line and the first of the other are one stretch.
+    expect(mended(ups(80, 80))).toEqual([
+      { label: 'up in 3 rounds of 25 seconds, 15 s rest between, in 2 lines', left: [] },
+    ]);
+  });
+
+  test('that others are longer by then is no remedy: the line itself is well', () => {
+    for (const { label, left } of mended(apart(130, 125, 120, 115))) {
+      expect([label, left.map(({ itemId }) => itemId)]).toEqual([label, ['up-1', 'up-2', 'up-3']]);
+    }
+  });
+});
+
 test('one leg is said sooner to a gentle group', () => {
   const found = (seconds: number, strength: 'gentle' | 'steady') =>
     judge([line('alone', seconds)], { strength }).some(({ code }) => code === 'one-leg-long');

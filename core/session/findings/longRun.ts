@@ -1,6 +1,6 @@
 import { runsOf } from '../sessionRuns';
-import { easierWays, fewer, inRounds } from './easing';
-import type { Check, Finding, Judged } from './finding';
+import { easierWays, fewer, inRounds, joined, restsBefore } from './easing';
+import type { Check, Finding, Judged, Remedy } from './finding';
 import { firstThatClears } from './mending';
 import { nameOf } from './nameOf';
 import { weigh } from './weigh';
@@ -13,25 +13,31 @@ export function longRun(
   words: (seconds: number) => string,
   help: string,
 ): Check {
+  // Whoever takes the harder of the ways that are offered should be well too.
+  const allRuns = (judged: Judged) =>
+    [judged.pieces, ...judged.otherWays]
+      .flatMap((pieces, way) => runsOf(pieces, kind).map((run) => ({ ...run, isOffered: way > 0 })))
+      .toSorted((a, b) => b.seconds - a.seconds);
+  const weighed = (judged: Judged, key: string, seconds: number) => {
+    const { warn, stop } = limitsFor(judged.strength);
+    return weigh(judged, key, seconds, { limit: warn, grave: stop });
+  };
   const look = (judged: Judged): Finding[] => {
     const { warn, stop } = limitsFor(judged.strength);
     // The longest come first: of each line the longest is said.
-    // Whoever takes the harder of the ways that are offered should be well too.
-    const runs = [judged.pieces, ...judged.otherWays]
-      .flatMap((pieces, way) => runsOf(pieces, kind).map((run) => ({ ...run, isOffered: way > 0 })))
-      .toSorted((a, b) => b.seconds - a.seconds);
+    const runs = allRuns(judged);
     return runs
       .filter(({ itemId }, place) => runs.findIndex((one) => one.itemId === itemId) === place)
       .slice(0, 3)
       .flatMap(({ seconds, startMs, itemId, isOffered }) => {
         const key = `${code} ${itemId}`;
-        const weighed = weigh(judged, key, seconds, { limit: warn, grave: stop });
-        if (!weighed) return [];
+        const held = weighed(judged, key, seconds);
+        if (!held) return [];
         return [
           {
             code,
             key,
-            ...weighed,
+            ...held,
             itemId,
             atMs: startMs,
             what: `${words(Math.round(seconds))}, from ${nameOf(judged, itemId)} on.`,
@@ -48,11 +54,30 @@ export function longRun(
     codes: [code],
     look,
     remedies: (judged, finding) => {
-      const line = finding.itemId;
-      if (line === null) return [];
-      return [inRounds, fewer, easierWays].flatMap((ways) =>
-        firstThatClears(look, judged, finding, ways(judged, line)),
+      const lines = allRuns(judged).find(({ itemId }) => itemId === finding.itemId)?.lines ?? [];
+      // That it begins in another line by now, or that others are longer, mends nothing.
+      const still = (after: Judged): Finding[] =>
+        allRuns(after).some(
+          (run) => run.lines.some((line) => lines.includes(line)) && weighed(after, finding.key, run.seconds) !== null,
+        )
+          ? [finding]
+          : [];
+      const tried = (remedies: readonly Remedy[]) => firstThatClears(still, judged, finding, remedies);
+      const one = [inRounds, fewer, easierWays].flatMap((ways) =>
+        lines.flatMap((line) => tried(ways(judged, line))).slice(0, 1),
       );
+      const rested = lines.slice(1).flatMap((line) => tried(restsBefore(judged, line)));
+      const single = [...one, ...rested.slice(0, 1)];
+      return single.length > 0 || lines.length < 2 ? single : tried(allInRounds(judged, lines));
     },
   };
+}
+
+/** Every line in rounds of its own, where one of them alone would still go on for too long. */
+function allInRounds(judged: Judged, lines: readonly string[]): Remedy[] {
+  const ways = lines.map((line) => inRounds(judged, line));
+  return [0, 1, 2].flatMap((place): Remedy[] => {
+    const some = ways.flatMap((way) => way[place] ?? []);
+    return some.length < lines.length ? [] : [joined(some)];
+  });
 }

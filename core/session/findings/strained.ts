@@ -1,7 +1,7 @@
 import { type RegionStrain, sessionStrain, strainDuring } from '../sessionStrain';
 import { strainWords } from '../strainWords';
 import { THRESHOLDS } from '../thresholds';
-import { easierWays, fewer, leftOut, longerRoundRest, restsBefore } from './easing';
+import { easierWays, fewer, joined, leftOut, longerRoundRest, restsBefore } from './easing';
 import type { Check, Finding, Judged, Remedy } from './finding';
 import { firstThatClears } from './mending';
 import { nameOf } from './nameOf';
@@ -104,14 +104,8 @@ function together(judged: Judged, lines: readonly string[], isRested: boolean): 
   return Array.from({ length: STEPS }, (_, step) => (step + 1) / STEPS).flatMap((share): Remedy[] => {
     const less = ways.flatMap((way) => way[Math.ceil(share * way.length) - 1] ?? []);
     if (less.length === 0) return [];
-    const times = new Map<string, number>();
-    for (const { label } of less) times.set(label, (times.get(label) ?? 0) + 1);
-    const words = [...times].map(([label, lines]) => (lines > 1 ? `${label}, in ${lines} lines` : label));
-    return [
-      {
-        label: [...words, ...(rests.length > 0 ? ['a minute of rest before each'] : [])].join('; '),
-        edits: [...less.flatMap(({ edits }) => edits), ...rests],
-      },
-    ];
+    const all = joined(less);
+    if (rests.length === 0) return [all];
+    return [{ label: `${all.label}; a minute of rest before each`, edits: [...all.edits, ...rests] }];
   });
 }
