@@ -131,6 +131,16 @@ describe('place and size', () => {
     );
   });
 
+  test('a hand that points along its own palm is bent as the body faces, whichever way that is in the room', () => {
+    const here = pose({ hands: { left: { at: [1, 0, 0], palm: 'in', wrist: 60 } } });
+    const [a, b] = [skeletonOf(here), skeletonOf(carryPose(here, { angle: 180, x: 0, y: 0 }))];
+    expect(distance(a.arms.left.tip, a.head)).toBeCloseTo(distance(b.arms.left.tip, b.head), 9);
+    // Straight out to the side and bent by sixty degrees, the tip is before the wrist by half the root of three of the hand.
+    const ahead = a.arms.left.tip[1] - a.arms.left.wrist[1];
+    expect(ahead).toBeCloseTo((a.size.hand * Math.sqrt(3)) / 2, 6);
+    expect(b.arms.left.tip[1] - b.arms.left.wrist[1]).toBeCloseTo(-ahead, 6);
+  });
+
   test('a taller body has the same angles and lengths in proportion', () => {
     const bow = pose({ stance: 'bow', side: 'right', load: { left: 30, right: 70 }, sink: 38, arms: 'pushing-front' });
     const [usual, tall] = [skeletonOf(bow), skeletonOf(bow, bodySize(1.68 * 1.1))];

@@ -40,12 +40,12 @@ function layArm(pose: Pose, body: Armless, side: Side, other: LaidArm | null): L
   const free = along(shoulder, toRoom(sideFrame, hand.at), size.arm);
   const target = hand.rests === null ? free : (siteInRoom(hand.rests, side, body, other) ?? free);
   const pole = toRoom(sideFrame, [0.25 + hand.elbow, -0.3 * (1 - hand.elbow * 0.5), -(1.05 - hand.elbow)]);
-  const { middle, end, short } = limb(shoulder, target, size.upperArm, size.forearm, pole);
+  const { middle, end, short } = limb(shoulder, target, size.upperArm, size.forearm, pole, chestFrame.forward);
   const reach = unit(subtract(end, middle), [0, 0, -1]);
   const palm = palmNormal(hand.palm, chestFrame, outward);
-  const bent = bentTowards(reach, scale(palm, -1), radians(hand.wrist));
+  const bent = bentTowards(reach, scale(palm, -1), radians(hand.wrist), chestFrame.forward);
   const thumb = scale(cross(palm, bent), side === 'right' ? -1 : 1);
-  const fingers = hand.sway === 0 ? bent : bentTowards(bent, thumb, radians(hand.sway));
+  const fingers = hand.sway === 0 ? bent : bentTowards(bent, thumb, radians(hand.sway), chestFrame.forward);
   // A fist and a hook end sooner than an open hand; the bones keep their length.
   return {
     shoulder,

@@ -29,7 +29,7 @@ export function kneePole(side: Side, frame: Frame, foot: FootPoints, load: numbe
 
 /** One leg from the hip to its foot, the knee over the toes; a lifted knee goes where the pelvis faces. */
 export function layLeg(hip: Vec, foot: FootPoints, pole: Vec, size: BodySize): LaidLeg {
-  const { middle, end, short } = limb(hip, foot.ankle, size.thigh, size.shank, pole);
+  const { middle, end, short } = limb(hip, foot.ankle, size.thigh, size.shank, pole, foot.forward);
   return {
     heel: foot.heel,
     ball: foot.ball,

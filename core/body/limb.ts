@@ -14,8 +14,9 @@ const NOWHERE = 1e-12;
  * A limb of two bones from a root towards a target, its joint bent towards `pole`. Both bones keep their lengths; a target
  * out of reach is approached as far as they go.
  * @param first and `second` lengths in metres
+ * @param forward where the joint is bent towards if the pole lies on the line from root to target
  */
-export function limb(root: Vec, target: Vec, first: number, second: number, pole: Vec): Limb {
+export function limb(root: Vec, target: Vec, first: number, second: number, pole: Vec, forward: Vec): Limb {
   // Written out number by number: bodies are stood by the thousand, and most of the work is done here.
   const wx = target[0] - root[0];
   const wy = target[1] - root[1];
@@ -28,7 +29,7 @@ export function limb(root: Vec, target: Vec, first: number, second: number, pole
   const reach = Math.min(first + second, Math.max(Math.abs(first - second), far));
   const foot = reach === 0 ? 0 : (first * first - second * second + reach * reach) / (2 * reach);
   const height = Math.sqrt(Math.max(0, first * first - foot * foot));
-  const bent = bentAside([lx, ly, lz], pole);
+  const bent = bentAside([lx, ly, lz], pole, forward);
   const middle: Vec = [
     root[0] + lx * foot + bent[0] * height,
     root[1] + ly * foot + bent[1] * height,
@@ -47,33 +48,33 @@ export function limb(root: Vec, target: Vec, first: number, second: number, pole
 }
 
 /** Where a joint between two ends on a line is bent: towards the pole, or forward where the pole lies on the line. */
-function bentAside(line: Vec, pole: Vec): Vec {
+function bentAside(line: Vec, pole: Vec, forward: Vec): Vec {
   const by = dot(pole, line);
   const x = pole[0] - line[0] * by;
   const y = pole[1] - line[1] * by;
   const z = pole[2] - line[2] * by;
   const size = Math.sqrt(x * x + y * y + z * z);
   if (size >= NOWHERE) return [x / size, y / size, z / size];
-  return direction(squareOn([0, 1, 0], line)) ?? [1, 0, 0];
+  return squareAny(line, forward);
 }
 
-/** The direction of a vector with length 1; null where it has none. */
-function direction(of: Vec): Vec | null {
-  const size = length(of);
-  return size < NOWHERE ? null : scale(of, 1 / size);
-}
-
-/** A direction turned towards another by an angle in radians, both square on each other after the turn is taken. */
-export function bentTowards(direction: Vec, towards: Vec, angle: number): Vec {
+/**
+ * A direction turned towards another by an angle in radians, both square on each other after the turn is taken; towards `forward`
+ * where the two lie on one line.
+ */
+export function bentTowards(direction: Vec, towards: Vec, angle: number, forward: Vec): Vec {
   if (angle === 0) return direction;
   const turn = squareOn(towards, direction);
   const size = length(turn);
-  const side = size * size < 1e-12 ? squareAny(direction) : scale(turn, 1 / size);
+  const side = size * size < 1e-12 ? squareAny(direction, forward) : scale(turn, 1 / size);
   return along(scale(direction, Math.cos(angle)), side, Math.sin(angle));
 }
 
-/** Some direction square on another: forward if it can be, else to the right. */
-const squareAny = (of: Vec): Vec => unit(squareOn([0, 1, 0], of), unit(squareOn([1, 0, 0], of), [0, 0, 1]));
+/**
+ * Some direction square on another: forward as the body faces if it can be, else up. Never one of the room's: a body turned in the
+ * room must be the same body.
+ */
+const squareAny = (of: Vec, forward: Vec): Vec => unit(squareOn(forward, of), unit(squareOn([0, 0, 1], of), [0, 0, 1]));
 
 /** The angle between two bones at their joint in degrees; 0 is straight. */
 export function bendOf(root: Vec, joint: Vec, end: Vec): number {
