@@ -31,6 +31,10 @@ export interface RegionStrain {
 const tauOf = (region: Region, compartment: Compartment): number =>
   compartment === 'fast' ? FAST_TAU[region] : SLOW_TAU;
 
+/** What a compartment is filled with, in demand-seconds, as percent of the ceiling. */
+const percentOf = (filled: number, region: Region, compartment: Compartment, strength: Strength): number =>
+  (100 * filled) / (tauOf(region, compartment) * CEILINGS[region][strength][compartment]);
+
 /** What is left of a piece's share when no more than this is kept, it is no longer told. */
 const FORGOTTEN = 1e-5;
 
@@ -87,7 +91,7 @@ export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength
       indexMinutes += (worked[channel] as number) / 60;
       for (const compartment of COMPARTMENTS) {
         const { most, at } = compartments[compartment];
-        const percent = (100 * (most[channel] as number)) / (tauOf(region, compartment) * ceiling[compartment]);
+        const percent = percentOf(most[channel] as number, region, compartment, strength);
         if (percent > worst.percent + 1e-9) worst = { percent, piece: at[channel] as number, channel, compartment };
       }
     }
@@ -115,7 +119,6 @@ export function strainDuring(
   region: Region,
   lines: ReadonlySet<string>,
 ): number {
-  const ceiling = CEILINGS[region][strength];
   const compartments = new Compartments();
   let most = 0;
   for (const { itemId, demand, seconds } of pieces) {
@@ -124,7 +127,7 @@ export function strainDuring(
     for (const [channel, one] of CHANNELS.entries())
       for (const compartment of one.region === region ? COMPARTMENTS : []) {
         const filled = compartments[compartment].filled[channel] as number;
-        most = Math.max(most, (100 * filled) / (tauOf(region, compartment) * ceiling[compartment]));
+        most = Math.max(most, percentOf(filled, region, compartment, strength));
       }
   }
   return most;

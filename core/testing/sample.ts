@@ -3,7 +3,7 @@ import { Movement } from '../movement/movement';
 import { Phase } from '../movement/phase';
 import type { Pace } from '../session/pace';
 import type { Timeline } from '../session/segment';
-import { Item, Plan } from '../session/session';
+import { Item, Plan, Session } from '../session/session';
 import { timelineOf } from '../session/timeline';
 
 /** Small made-up movements and plans for tests. */
@@ -41,6 +41,20 @@ export const line = (change: Record<string, unknown> = {}): Item =>
 
 export const plan = (items: Item[], pace: Pace = constant(6), breath = { in: 1, out: 1 }): Plan =>
   Plan.parse({ slotMinutes: 60, breath, sections: [{ kind: 'main', pace, items }] });
+
+/** A class as it is kept: one line in its main part, unless something else is said. */
+export const session = (change: Record<string, unknown> = {}): Session =>
+  Session.parse({
+    id: 'tuesday',
+    title: 'Tuesday',
+    groupId: null,
+    date: null,
+    startsAt: '19:00',
+    slotMinutes: 60,
+    breath: { in: 1, out: 1 },
+    sections: [{ kind: 'main', pace: constant(6), items: [line({ id: 'a' })] }],
+    ...change,
+  });
 
 /** The timeline of a plan that is known to be sound. */
 export function laid(of: Plan, ...movements: Movement[]): Timeline {

@@ -76,7 +76,7 @@ export function longRun(
 /** Every line in rounds of its own, where one of them alone would still go on for too long. */
 function allInRounds(judged: Judged, lines: readonly string[]): Remedy[] {
   const ways = lines.map((line) => inRounds(judged, line));
-  return [0, 1, 2].flatMap((place): Remedy[] => {
+  return (ways[0] ?? []).flatMap((_, place): Remedy[] => {
     const some = ways.flatMap((way) => way[place] ?? []);
     return some.length < lines.length ? [] : [joined(some)];
   });

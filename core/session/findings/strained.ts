@@ -87,9 +87,11 @@ export const strained: Check = {
     const rested = firstThatClears(still, judged, finding, restsBefore(judged, first));
     const one = [...rested, ...tried(longerRoundRest), ...tried(fewer), ...tried(easierWays)];
     if (one.length > 0) return one;
-    const both = [false, true].flatMap((isRested) =>
-      firstThatClears(still, judged, finding, together(judged, lines, isRested)),
-    );
+    const ways = together(judged, lines, false);
+    const [shorter] = firstThatClears(still, judged, finding, ways);
+    // Rests as well are only worth it where more of the lines can stay.
+    const milder = together(judged, lines, true).slice(0, shorter ? ways.indexOf(shorter) : undefined);
+    const both = [...(shorter ? [shorter] : []), ...firstThatClears(still, judged, finding, milder)];
     return both.length > 0 ? both : tried(leftOut);
   },
 };

@@ -1,7 +1,7 @@
 /** @jest-environment node */
 import { configureStore } from '@reduxjs/toolkit';
-import { Session } from '../../../../core/session/session';
-import { constant, line } from '../../../../core/testing/sample';
+import type { Session } from '../../../../core/session/session';
+import { session } from '../../../../core/testing/sample';
 import { api } from '../../../app/api';
 import { based, draftReducer, headed, opened, restored } from './draft';
 import { draftSync } from './draftSync';
@@ -17,16 +17,7 @@ const json = (body: unknown, status = 200) =>
 const accepted: Answer = ({ session, revision }) =>
   json({ session, revision: revision + 1, changedAt: '2026-12-01T10:00:00Z' });
 
-const session = Session.parse({
-  id: 'tuesday',
-  title: 'Tuesday',
-  groupId: null,
-  date: null,
-  startsAt: '19:00',
-  slotMinutes: 60,
-  breath: { in: 1, out: 1 },
-  sections: [{ kind: 'main', pace: constant(6), items: [line({ id: 'a' })] }],
-});
+const tuesday = session();
 
 const kept = new Map<string, string>();
 Object.assign(globalThis, {
@@ -56,7 +47,7 @@ function desk(...answers: Answer[]) {
     reducer: { draft: draftReducer, [api.reducerPath]: api.reducer },
     middleware: (defaults) => defaults().prepend(draftSync.middleware).concat(api.middleware),
   });
-  store.dispatch(opened(session));
+  store.dispatch(opened(tuesday));
   store.dispatch(based({ revision: 1, standing: { kind: 'saved' } }));
   const standing = () => store.getState().draft.sync.standing;
   const until = async (kind: string) => {
@@ -109,7 +100,7 @@ test('while the server is away it is tried again, and the edit is kept here', as
 });
 
 test('a newer revision there is a conflict that holds both, and nothing more is sent until it is settled', async () => {
-  const stored = { session: { ...session, title: 'Theirs' }, revision: 5, changedAt: '2026-12-01T10:00:00Z' };
+  const stored = { session: { ...tuesday, title: 'Theirs' }, revision: 5, changedAt: '2026-12-01T10:00:00Z' };
   const newer: Answer = ({ session: mine }) =>
     json({ type: 'about:blank', title: 'Changed elsewhere', status: 409, stored, sent: mine }, 409);
   const { store, sent, standing, until } = desk(newer, accepted);
@@ -120,7 +111,7 @@ test('a newer revision there is a conflict that holds both, and nothing more is 
   await new Promise((go) => setTimeout(go, 700));
   expect(sent).toHaveLength(1);
   store.dispatch(based({ revision: 5, standing: { kind: 'unsaved' } }));
-  store.dispatch(restored({ ...session, title: 'Mine still' }));
+  store.dispatch(restored({ ...tuesday, title: 'Mine still' }));
   await until('saved');
   expect(sent.at(-1)).toEqual({ title: 'Mine still', revision: 5 });
 });

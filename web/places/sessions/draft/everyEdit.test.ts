@@ -4,19 +4,12 @@ import { Block } from '../../../../core/session/block';
 import { newPause } from '../../../../core/session/defaults';
 import { type MovementItem, Session } from '../../../../core/session/session';
 import { SettleRoutine } from '../../../../core/session/settleRoutine';
-import { constant, line } from '../../../../core/testing/sample';
+import { constant, line, session } from '../../../../core/testing/sample';
 import * as draft from './draft';
 
 /** Every change there is to a class on the desk: what it does, that it can be undone, and that it leaves a sound class. */
 
-const before = Session.parse({
-  id: 'one',
-  title: 'Tuesday',
-  groupId: null,
-  date: null,
-  startsAt: '19:00',
-  slotMinutes: 60,
-  breath: { in: 1, out: 1 },
+const before = session({
   sections: [
     { kind: 'warm-up', pace: constant(8), items: [line({ id: 'w' })] },
     {
@@ -81,13 +74,13 @@ const EDITS: Readonly<Record<string, readonly [UnknownAction, string]>> = {
   blockReplaced: [draft.blockReplaced({ id: 'twice', lines: put, to: { name: 'Other' } }), 'a b p/twice d'],
 };
 
-const desk = (session: Session) => {
+const desk = (open: Session) => {
   const store = configureStore({ reducer: draft.draftReducer });
-  store.dispatch(draft.opened(session));
+  store.dispatch(draft.opened(open));
   return { store, present: () => store.getState().book.present };
 };
-const main = (session: Session | null): string =>
-  (session?.sections.find(({ kind }) => kind === 'main')?.items ?? [])
+const main = (of: Session | null): string =>
+  (of?.sections.find(({ kind }) => kind === 'main')?.items ?? [])
     .map(({ id, block: within, ...item }) => {
       const count = 'count' in item && item.count !== 6 ? `=${item.count}` : '';
       return `${id}${count}${within === null ? '' : `/${within}`}`;
