@@ -1,11 +1,11 @@
 import { join } from 'node:path';
 import highsLoader from 'highs';
-import { USUAL_SCHOOLS } from '../core/movement/schools';
+import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { buildModel } from '../core/session/fit/buildModel';
 import { solveFit } from '../core/session/fit/solveFit';
 import { AIMS } from '../core/session/propose/aims';
 import { proposeDraft } from '../core/session/propose/proposeDraft';
-import { timelineOf } from '../core/session/timeline';
+import { timelineOf } from '../core/session/timeline/timeline';
 import { generatedModel, programme } from '../core/testing/exactFit';
 import { readRepertoire } from '../server/repertoire';
 import { longPlan } from './longPlan';

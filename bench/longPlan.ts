@@ -1,8 +1,8 @@
-import type { Movement } from '../core/movement/movement';
-import { USUAL_SCHOOLS } from '../core/movement/schools';
-import { newMovementItem } from '../core/session/defaults';
-import type { Item, Plan } from '../core/session/session';
-import { timelineOf } from '../core/session/timeline';
+import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
+import type { Movement } from '../core/movement/schema/movement';
+import { newMovementItem } from '../core/session/plan/defaults';
+import type { Item, Plan } from '../core/session/plan/session';
+import { timelineOf } from '../core/session/timeline/timeline';
 
 const ITEMS = 60;
 

@@ -1,9 +1,9 @@
 import { advance } from '../core/record/advance';
 import { beginTeaching } from '../core/record/teaching';
+import { judgedOf } from '../core/session/findings/finding/judged';
 import { CHECKS, findingsOf, PATIENT_CHECKS } from '../core/session/findings/judge';
-import { judgedOf } from '../core/session/findings/judged';
-import { slotVerdict } from '../core/session/slotVerdict';
-import { timelineOf } from '../core/session/timeline';
+import { slotVerdict } from '../core/session/report/slotVerdict';
+import { timelineOf } from '../core/session/timeline/timeline';
 import { demoGroups } from './groups';
 import { demoLog } from './log';
 import { demoSessions } from './sessions';

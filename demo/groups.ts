@@ -1,5 +1,5 @@
 import type { Group } from '../core/group/group';
-import { USUAL_SCHOOLS } from '../core/movement/schools';
+import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 
 /** The demo world: a hall in a former tram shed and a yard behind the depot, in the made-up town of Wendlebrook. */
 export const demoGroups: readonly Group[] = [

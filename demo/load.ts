@@ -1,5 +1,5 @@
 import type { Database } from 'better-sqlite3';
-import type { Movement } from '../core/movement/movement';
+import type { Movement } from '../core/movement/schema/movement';
 import { groupStore } from '../server/store/groups';
 import { logStore } from '../server/store/logs';
 import { sessionStore } from '../server/store/sessions';

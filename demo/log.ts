@@ -1,10 +1,11 @@
+import type { FindMovement } from '../core/movement/schema/movement';
 import { advance } from '../core/record/advance';
 import { type ClassLog, loggedItems } from '../core/record/classLog';
 import { changeTempo, onceMore, skip, togglePause } from '../core/record/steer';
 import { beginTeaching } from '../core/record/teaching';
-import type { Timeline } from '../core/session/segment';
-import type { Session } from '../core/session/session';
-import { type FindMovement, timelineOf } from '../core/session/timeline';
+import type { Session } from '../core/session/plan/session';
+import type { Timeline } from '../core/session/timeline/segment';
+import { timelineOf } from '../core/session/timeline/timeline';
 
 const MINUTE = 60_000;
 

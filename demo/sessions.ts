@@ -1,10 +1,9 @@
 import dayjs from 'dayjs';
-import type { Movement, Role } from '../core/movement/movement';
-import { Block } from '../core/session/block';
-import { emptySections, newMovementItem, newPause } from '../core/session/defaults';
-import { type Item, type MovementItem, type Section, Session } from '../core/session/session';
-import { SettleRoutine } from '../core/session/settleRoutine';
-import type { FindMovement } from '../core/session/timeline';
+import type { FindMovement, Movement, Role } from '../core/movement/schema/movement';
+import { Block } from '../core/session/plan/block';
+import { emptySections, newMovementItem, newPause } from '../core/session/plan/defaults';
+import { type Item, type MovementItem, type Section, Session } from '../core/session/plan/session';
+import { SettleRoutine } from '../core/session/plan/settleRoutine';
 
 type Line = readonly [movementId: string, count?: number, change?: Partial<MovementItem>] | Item;
 type Order = Partial<Record<Role, readonly Line[]>>;

@@ -10,7 +10,7 @@ const SCREENS: [string, string, string][] = [
   ['a form', '/repertoire/forms/ten-postures', '.form-entries'],
   ['a new movement', '/repertoire/new', '.editor-strip'],
   ['a movement being changed', '/repertoire/golden-rooster/edit', '[data-phase]'],
-  ['the sessions', '/sessions', '.sessions-title'],
+  ['the sessions', '/sessions', '.quiet-table-title'],
   ['a running order', '/sessions/evening-week-4', '[data-line]'],
   ['the logbook', '/logbook', '.logbook tbody a'],
   ['a record', '/logbook/evening-week-3-taught', '.log-lines'],

@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
-import { movementsOf } from '../core/session/doneAs';
-import { forecastOf, forecastParts } from '../core/session/forecast';
+import { movementsOf } from '../core/session/plan/adaptMovement';
+import { forecastOf, forecastParts } from '../core/session/report/forecast';
 import { clockAt } from '../web/app/words';
 import { addLine, computed, endOf, find, line, linesOf, press, stored, takeLine, withControl } from './desk';
 import { click, openPage, saved, stage, testId, textOf } from './house';

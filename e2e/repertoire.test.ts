@@ -5,7 +5,7 @@ import type { ElementHandle, Page } from 'puppeteer-core';
 import type { Library } from '../core/formats/api';
 import { movementsToCsv } from '../core/formats/movementCsv';
 import { movementsToJson } from '../core/formats/movementJson';
-import type { Movement } from '../core/movement/movement';
+import type { Movement } from '../core/movement/schema/movement';
 import { find, stored, takeLine } from './desk';
 import { click, openPage, saved, stage, testId, textOf } from './house';
 

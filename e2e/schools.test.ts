@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import type { Group } from '../core/group/group';
-import { USUAL_SCHOOLS } from '../core/movement/schools';
+import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { press, stored, takeLine, withControl } from './desk';
 import { graveFaults } from './graveFaults';
 import { openPage, saved, stage, textOf } from './house';

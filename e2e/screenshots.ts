@@ -67,7 +67,7 @@ const VIEWS: readonly View[] = [
   { name: 'movement', path: '/repertoire/brush-knee', ready: '.movement-strip', light: 'dusk' },
   { name: 'form', path: '/repertoire/forms/lantern-form', ready: '.form-entries' },
   { name: 'editor', path: '/repertoire/golden-rooster/edit', ready: '[data-phase]', before: inHand },
-  { name: 'sessions', path: '/sessions', ready: '.sessions-title' },
+  { name: 'sessions', path: '/sessions', ready: '.quiet-table-title' },
   { name: 'running-order', path: '/sessions/evening-week-4', ready: '[data-line]', before: take },
   {
     name: 'running-order-tablet',

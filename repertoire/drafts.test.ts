@@ -1,4 +1,4 @@
-import { USUAL_SCHOOLS } from '../core/movement/schools';
+import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { findingsOf } from '../core/session/findings/judge';
 import { AIM_WORDS } from '../core/session/propose/aims';
 import { proposeDraft } from '../core/session/propose/proposeDraft';

@@ -1,9 +1,9 @@
-import type { Region } from '../core/body/region';
-import { type Movement, variantOf } from '../core/movement/movement';
-import { type Item, Plan } from '../core/session/session';
-import { sessionDemand } from '../core/session/sessionDemand';
-import { sessionStrain } from '../core/session/sessionStrain';
-import { timelineOf } from '../core/session/timeline';
+import type { Region } from '../core/body/written/region';
+import { type Movement, variantOf } from '../core/movement/schema/movement';
+import { sessionDemand } from '../core/session/load/sessionDemand';
+import { sessionStrain } from '../core/session/load/sessionStrain';
+import { type Item, Plan } from '../core/session/plan/session';
+import { timelineOf } from '../core/session/timeline/timeline';
 import { readRepertoire } from '../server/repertoire';
 
 /**

@@ -1,10 +1,10 @@
 import { join } from 'node:path';
-import { USUAL_SCHOOLS } from '../core/movement/schools';
-import { emptySections, newMovementItem } from '../core/session/defaults';
-import type { Bench } from '../core/session/findings/finding';
-import { judgedOf } from '../core/session/findings/judged';
+import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
+import type { Bench } from '../core/session/findings/finding/finding';
+import { judgedOf } from '../core/session/findings/finding/judged';
+import { emptySections, newMovementItem } from '../core/session/plan/defaults';
+import type { Plan } from '../core/session/plan/session';
 import type { Wishes } from '../core/session/propose/wishes';
-import type { Plan } from '../core/session/session';
 import { readForms, readRepertoire } from '../server/repertoire';
 
 /** What tests of proposals are asked with: the movements that come along, and classes made of them. */

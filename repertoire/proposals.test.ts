@@ -1,11 +1,11 @@
+import { applyEdits } from '../core/session/edit/planEdit';
+import { gapsOf } from '../core/session/findings/checks/unready';
 import { findingsOf } from '../core/session/findings/judge';
-import { gapsOf } from '../core/session/findings/unready';
-import { applyEdits } from '../core/session/planEdit';
 import { candidatesFor } from '../core/session/propose/candidates';
 import { leastCover } from '../core/session/propose/leastCover';
 import { proposeCoolDown } from '../core/session/propose/proposeCoolDown';
 import { needOf, openGaps, proposeWarmUp, warmUpPlace } from '../core/session/propose/proposeWarmUp';
-import { THRESHOLDS } from '../core/session/thresholds';
+import { THRESHOLDS } from '../core/session/report/thresholds';
 import { bench, classOf, find, forms, judgedFor, wishes } from './proposalBench';
 
 /** The warm-ups and cool-downs that Vesperum proposes from the movements that come along. */

@@ -1,17 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, extname, join, relative, resolve, sep } from 'node:path';
 import { parseSync } from '@swc/core';
-
-/** The floors of the house from the ground up. Each may import from itself and from those it rests on. */
-const RESTS_ON: Readonly<Record<string, readonly string[]>> = {
-  core: [],
-  server: ['core'],
-  demo: ['core', 'server'],
-  web: ['core'],
-  e2e: ['core', 'server', 'demo', 'web'],
-  bench: ['core', 'server', 'demo', 'web', 'e2e'],
-  scripts: ['server', 'demo'],
-};
+import { RESTS_ON, ROOMS } from './rooms';
 
 /** What the tests of a floor may borrow from above: the demo world is what the server is tried on. */
 const TESTS_BORROW: Readonly<Record<string, readonly string[]>> = { server: ['demo'] };
@@ -71,6 +61,40 @@ function walk(node: SyntaxNode | readonly SyntaxNode[] | null | undefined, found
   for (const child of Object.values(node)) walk(child, found);
 }
 
+function namesIn(file: string, source: string): Found {
+  const found: Found = { imports: [], globals: [] };
+  const { body } = parseSync(source, { syntax: 'typescript', tsx: file.endsWith('.tsx') });
+  walk(body as SyntaxNode[], found);
+  return found;
+}
+
+const pathFrom = (file: string, name: string): string => relative('.', resolve(dirname(file), name));
+
+/** The files of the house among what a file imports. */
+const importedFrom = (file: string, names: readonly string[]): string[] =>
+  names.filter((name) => name.startsWith('.')).map((name) => pathFrom(file, name));
+
+interface Room {
+  readonly path: string;
+  /** How far up it lies on its floor. */
+  readonly step: number;
+}
+
+const ALL_ROOMS: readonly Room[] = Object.values(ROOMS).flatMap((steps) =>
+  steps.flatMap((rooms, step) => [rooms].flat().map((path) => ({ path, step }))),
+);
+
+/** The innermost room a file stands in; undefined where its floor has no rooms, or it stands in none of them. */
+const roomOf = (file: string): Room | undefined =>
+  ALL_ROOMS.filter(({ path }) => file.startsWith(`${path}/`)).toSorted((a, b) => b.path.length - a.path.length)[0];
+
+/** What is wrong with a file of one floor reaching for another of the same floor; null where nothing is. */
+function betweenRooms(file: string, target: string): string | null {
+  const [from, to] = [roomOf(file), roomOf(target)];
+  if (!from || !to || from.path === to.path || to.step < from.step) return null;
+  return `${from.path} must not import from ${to.path}`;
+}
+
 /**
  * The breaches of one file against the rule that imports only go down.
  * @param file its path from the root of the house, such as `core/body/load.ts`
@@ -79,16 +103,17 @@ export function breachesOf(file: string, source: string): Breach[] {
   const [floor = ''] = file.split('/');
   const allowed = RESTS_ON[floor];
   if (!allowed) return [];
-  const found: Found = { imports: [], globals: [] };
-  const { body } = parseSync(source, { syntax: 'typescript', tsx: file.endsWith('.tsx') });
-  walk(body as SyntaxNode[], found);
+  const found = namesIn(file, source);
   const isTest = file.includes('.test.') || file.includes('/testing/');
   const breaches: string[] = [];
   for (const name of found.imports) {
     if (name.startsWith('.')) {
-      const target = relative('.', resolve(dirname(file), name)).split(sep)[0] ?? '';
+      const path = pathFrom(file, name);
+      const target = path.split(sep)[0] ?? '';
       const borrowed = isTest && TESTS_BORROW[floor]?.includes(target);
-      if (target !== floor && !allowed.includes(target) && !borrowed)
+      const up = target === floor && !isTest ? betweenRooms(file, path) : null;
+      if (up !== null) breaches.push(`${up}: ${name}`);
+      else if (target !== floor && !allowed.includes(target) && !borrowed)
         breaches.push(`${floor} must not import from ${target}: ${name}`);
     } else if (floor === 'core' && !(isTest ? CORE_TEST_PACKAGES : CORE_PACKAGES).includes(name)) {
       breaches.push(`core must not know the package ${name}`);
@@ -100,11 +125,33 @@ export function breachesOf(file: string, source: string): Breach[] {
   return breaches.map((what) => ({ file, what }));
 }
 
+/**
+ * Every way in which files import each other in a circle, each told once, from the file that closes it.
+ * @param imports what each file imports, as paths without their ending
+ */
+export function circlesIn(imports: ReadonlyMap<string, readonly string[]>): Breach[] {
+  const circles: Breach[] = [];
+  const done = new Set<string>();
+  const visit = (file: string, path: readonly string[]): void => {
+    const from = path.indexOf(file);
+    if (from >= 0) circles.push({ file, what: `goes round: ${[...path.slice(from), file].join(' -> ')}` });
+    if (from >= 0 || done.has(file)) return;
+    for (const next of imports.get(file) ?? []) visit(next, [...path, file]);
+    done.add(file);
+  };
+  for (const file of imports.keys()) visit(file, []);
+  return circles;
+}
+
 /** All breaches in the house. */
 export function allBreaches(root: string): Breach[] {
-  return Object.keys(RESTS_ON).flatMap((floor) =>
+  const sources = Object.keys(RESTS_ON).flatMap((floor) =>
     readdirSync(join(root, floor), { recursive: true, encoding: 'utf8' })
       .filter((file) => ['.ts', '.tsx'].includes(extname(file)))
-      .flatMap((file) => breachesOf(`${floor}/${file}`, readFileSync(join(root, floor, file), 'utf8'))),
+      .map((file) => ({ file: `${floor}/${file}`, source: readFileSync(join(root, floor, file), 'utf8') })),
   );
+  const imports = new Map(
+    sources.map(({ file, source }) => [file.replace(/\.tsx?$/, ''), importedFrom(file, namesIn(file, source).imports)]),
+  );
+  return [...sources.flatMap(({ file, source }) => breachesOf(file, source)), ...circlesIn(imports)];
 }

@@ -1,7 +1,7 @@
 import { Problem, StoredSession } from '../core/formats/api';
 import { writeClass } from '../core/formats/classJson';
 import type { Group } from '../core/group/group';
-import { USUAL_SCHOOLS } from '../core/movement/schools';
+import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { openTestHouse, repertoire, type TestHouse } from '../demo/testHouse';
 
 let house: TestHouse;

@@ -1,5 +1,5 @@
 import type { MiddlewareHandler } from 'hono';
-import { problem } from './problem';
+import { problem } from './routes/problem';
 
 /** The largest body that is read, in bytes: a class of a thousand lines is well under it. */
 export const BODY_LIMIT = 1_048_576;

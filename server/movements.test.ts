@@ -1,8 +1,8 @@
 import { Library, type MovementsWritten } from '../core/formats/api';
 import { movementsFromCsv, movementsToCsv } from '../core/formats/movementCsv';
 import { movementsFromJson, movementsToJson } from '../core/formats/movementJson';
-import { Movement } from '../core/movement/movement';
-import { MovementTraits } from '../core/session/movementTraits';
+import { Movement } from '../core/movement/schema/movement';
+import { MovementTraits } from '../core/traits/movementTraits';
 import { openTestHouse, repertoire, type TestHouse } from '../demo/testHouse';
 
 let house: TestHouse;

@@ -1,4 +1,4 @@
-import { Passage } from '../core/session/lineSet';
+import { Passage } from '../core/session/plan/lineSet';
 import { line } from '../core/testing/sample';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
 

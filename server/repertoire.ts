@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { z } from 'zod';
-import { Form } from '../core/movement/form';
-import { Movement } from '../core/movement/movement';
+import { Form } from '../core/movement/schema/form';
+import { Movement } from '../core/movement/schema/movement';
 
 /** Every fault found while reading movement files, each as "file: path: reason". */
 export class RepertoireError extends Error {

@@ -1,10 +1,10 @@
 import { createRoot } from 'react-dom/client';
-import { writtenSide } from '../../core/movement/cycleFor';
-import { Movement } from '../../core/movement/movement';
-import { walkMovement } from '../../core/movement/walkMovement';
-import type { Bench } from '../../core/session/findings/finding';
+import { Movement } from '../../core/movement/schema/movement';
+import { writtenSide } from '../../core/movement/walk/cycleFor';
+import { walkMovement } from '../../core/movement/walk/walkMovement';
+import type { Bench } from '../../core/session/findings/finding/finding';
 import { judgeClass } from '../../core/session/findings/judge';
-import { trackAtPace } from '../../core/session/trackAtPace';
+import { trackAtPace } from '../../core/timing/trackAtPace';
 import { putOn } from '../../web/app/lights';
 import { MovingFigure } from '../../web/drawing/figure/MovingFigure';
 import { longPlan, oneEdit } from '../longPlan';

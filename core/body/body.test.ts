@@ -1,16 +1,16 @@
 import fc from 'fast-check';
-import { Movement } from '../movement/movement';
+import { Movement } from '../movement/schema/movement';
 import { postures } from '../testing/postures';
-import { bodyFindings } from './bodyFinding';
-import { bendFor, bodySize, legLength, USUAL_BODY } from './bodySize';
-import { mirrorPosture } from './mirror';
-import { carryPose, mirrorPose, type Pose } from './pose';
-import { Posture } from './posture';
-import { SIDES } from './side';
-import { skeletonOf } from './skeleton';
-import { standIn } from './stand';
-import { supportOf } from './support';
-import { distance, type Vec } from './vector';
+import { skeletonOf } from './figure/skeleton';
+import { supportOf } from './figure/support';
+import { distance, type Vec } from './geometry/vector';
+import { bodyFindings } from './limits/bodyFinding';
+import { bendFor, bodySize, legLength, USUAL_BODY } from './standing/bodySize';
+import { carryPose, mirrorPose, type Pose } from './standing/pose';
+import { standIn } from './standing/stand';
+import { mirrorPosture } from './written/mirror';
+import { Posture } from './written/posture';
+import { SIDES } from './written/side';
 
 const pose = (written: Record<string, unknown>): Pose =>
   standIn(Posture.parse({ stance: 'parallel', load: { left: 50, right: 50 }, sink: 15, arms: 'hanging', ...written }));

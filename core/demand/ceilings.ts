@@ -1,4 +1,4 @@
-import type { Region } from '../body/region';
+import type { Region } from '../body/written/region';
 
 /** How much a group is asked: gentle, steady or strong. */
 export const STRENGTHS = ['gentle', 'steady', 'strong'] as const;

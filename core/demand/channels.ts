@@ -1,5 +1,5 @@
-import { Region } from '../body/region';
-import type { Side } from '../body/side';
+import { Region } from '../body/written/region';
+import type { Side } from '../body/written/side';
 
 /** The regions that have a left and a right. */
 export const PAIRED: readonly Region[] = [

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { mirrorPose, type Pose } from '../body/pose';
-import { Posture } from '../body/posture';
-import { skeletonOf } from '../body/skeleton';
-import { standIn } from '../body/stand';
-import { ease } from '../movement/liftWindow';
+import { skeletonOf } from '../body/figure/skeleton';
+import { mirrorPose, type Pose } from '../body/standing/pose';
+import { standIn } from '../body/standing/stand';
+import { Posture } from '../body/written/posture';
+import { ease } from '../movement/walk/liftWindow';
 import { postures } from '../testing/postures';
 import { type CHANNELS, channelIndex, MIRRORED } from './channels';
 import { demandAt } from './demandAt';

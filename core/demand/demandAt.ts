@@ -1,13 +1,13 @@
-import { ankleBend, hipTurn } from '../body/bodyFinding';
-import { MASS } from '../body/bodySize';
-import type { Pose } from '../body/pose';
-import { SIDES, type Side } from '../body/side';
-import { bearsWeight } from '../body/site';
-import type { Skeleton } from '../body/skeleton';
-import { supportOf } from '../body/support';
-import type { LaidArm } from '../body/upperBody';
-import { subtract, type Vec } from '../body/vector';
-import { wrapAngle } from '../body/wrapAngle';
+import type { Skeleton } from '../body/figure/skeleton';
+import { supportOf } from '../body/figure/support';
+import type { LaidArm } from '../body/figure/upperBody';
+import { subtract, type Vec } from '../body/geometry/vector';
+import { wrapAngle } from '../body/geometry/wrapAngle';
+import { ankleBend, hipTurn } from '../body/limits/bodyFinding';
+import { MASS } from '../body/standing/bodySize';
+import type { Pose } from '../body/standing/pose';
+import { SIDES, type Side } from '../body/written/side';
+import { bearsWeight } from '../body/written/site';
 import { type ChannelValues, channelIndex, channelZeros } from './channels';
 
 /** What a pose asks of the body at one instant. */

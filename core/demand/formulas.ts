@@ -1,4 +1,4 @@
-import type { Region } from '../body/region';
+import type { Region } from '../body/written/region';
 
 /** How the demand of a region is reckoned, and why so. Shown when a figure is asked "why?". All are conventions. */
 export const FORMULAS: Readonly<Record<Region, { readonly formula: string; readonly reason: string }>> = {

@@ -1,10 +1,10 @@
-import { ankleBend } from '../body/bodyFinding';
-import { fromRoom } from '../body/frame';
-import { bendOf } from '../body/limb';
-import type { Pose } from '../body/pose';
-import { SIDES, type Side } from '../body/side';
-import type { Skeleton } from '../body/skeleton';
-import { angleBetween, subtract, unit, type Vec } from '../body/vector';
+import { bendOf } from '../body/figure/limb';
+import type { Skeleton } from '../body/figure/skeleton';
+import { fromRoom } from '../body/geometry/frame';
+import { angleBetween, subtract, unit, type Vec } from '../body/geometry/vector';
+import { ankleBend } from '../body/limits/bodyFinding';
+import type { Pose } from '../body/standing/pose';
+import { SIDES, type Side } from '../body/written/side';
 import { channelIndex } from './channels';
 
 interface SideAngles {

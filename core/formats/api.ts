@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { Form } from '../movement/form';
-import { Movement } from '../movement/movement';
+import { Form } from '../movement/schema/form';
+import { Movement } from '../movement/schema/movement';
 import { ClassLog } from '../record/classLog';
-import { Timeline } from '../session/segment';
-import { Plan, Session } from '../session/session';
+import { Plan, Session } from '../session/plan/session';
+import { Timeline } from '../session/timeline/segment';
 
 /** What travels between the server and whoever talks to it. One schema validates, documents and types it. */
 

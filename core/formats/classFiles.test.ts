@@ -1,6 +1,6 @@
-import { cueSheet } from '../session/cueSheet';
-import { Session } from '../session/session';
-import { timelineOf } from '../session/timeline';
+import { Session } from '../session/plan/session';
+import { cueSheet } from '../session/report/cueSheet';
+import { timelineOf } from '../session/timeline/timeline';
 import { classWith, find, line, MOVEMENTS } from '../testing/cleanClass';
 import { readClass, writeClass } from './classJson';
 import { classMarkdown } from './classMarkdown';

@@ -1,10 +1,10 @@
 import equal from 'fast-deep-equal';
 import { z } from 'zod';
-import { Movement } from '../movement/movement';
-import { baseId } from '../movement/version';
-import { Session } from '../session/session';
-import { movementIdsOf } from '../session/settleItem';
-import { missingMovements } from '../session/timeline';
+import { Movement } from '../movement/schema/movement';
+import { baseId } from '../movement/schema/version';
+import { Session } from '../session/plan/session';
+import { movementIdsOf } from '../session/timeline/settleItem';
+import { missingMovements } from '../session/timeline/timeline';
 
 /** A class in a file of its own, with every movement it names, so that it opens on another machine. */
 export const ClassFile = z.object({

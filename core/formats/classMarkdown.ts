@@ -1,5 +1,5 @@
-import type { Cue } from '../session/cueSheet';
-import type { Session } from '../session/session';
+import type { Session } from '../session/plan/session';
+import type { Cue } from '../session/report/cueSheet';
 
 const two = (value: number) => String(value).padStart(2, '0');
 

@@ -1,4 +1,4 @@
-import type { Segment, Timeline } from '../session/segment';
+import type { Segment, Timeline } from '../session/timeline/segment';
 
 const clock = (ms: number): string => {
   const two = (value: number) => String(value).padStart(2, '0');

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { Movement } from '../movement/movement';
+import { Movement } from '../movement/schema/movement';
 
 /** Something wrong in a text that was read: where, and what. `line` counts from 1 with the heading as line 1. */
 export interface ReadFault {

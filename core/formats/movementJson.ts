@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Movement } from '../movement/movement';
+import { Movement } from '../movement/schema/movement';
 import type { ReadAnswer, ReadFault } from './movementCsv';
 
 /** The format of a file of movements. It is counted up when an older reader would misread a newer file. */

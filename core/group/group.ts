@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { STRENGTHS } from '../demand/ceilings';
-import { Schools } from '../movement/schools';
+import { Schools } from '../movement/adapt/schools';
 
 /** How much may be asked of a group: which ceilings it is judged by, and the breath paces it is at ease with. */
 export const GroupAsked = z

@@ -1,17 +1,17 @@
 import fc from 'fast-check';
-import { mirrorPose, type Pose } from '../body/pose';
-import { skeletonOf } from '../body/skeleton';
-import { distance } from '../body/vector';
-import { timedAtPace, trackAtPace } from '../session/trackAtPace';
+import { skeletonOf } from '../body/figure/skeleton';
+import { distance } from '../body/geometry/vector';
+import { mirrorPose, type Pose } from '../body/standing/pose';
 import { beats, movement, phase } from '../testing/sample';
-import { envelopeOf } from './envelope';
-import { footworkFindings } from './footwork';
-import { ease, easedAt } from './liftWindow';
-import type { Movement } from './movement';
-import { rampAt, rampedPhase } from './ramp';
-import { displacement, type Stride } from './stride';
-import { poseAt } from './track';
-import { type WalkChoice, walkMovement, waysOf } from './walkMovement';
+import { timedAtPace, trackAtPace } from '../timing/trackAtPace';
+import { footworkFindings } from './footwork/footwork';
+import { envelopeOf } from './sample/envelope';
+import { poseAt } from './sample/track';
+import type { Movement } from './schema/movement';
+import { rampAt, rampedPhase } from './schema/ramp';
+import { ease, easedAt } from './walk/liftWindow';
+import { displacement, type Stride } from './walk/stride';
+import { type WalkChoice, walkMovement, waysOf } from './walk/walkMovement';
 
 const inOut = (breath: 'in' | 'out', more: Record<string, unknown> = {}, share = 1) =>
   phase({ breath, length: { kind: 'span', share }, call: 'Move', ...more } as Parameters<typeof phase>[0]);

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
-import { SIDES } from '../body/side';
-import { trackAtPace } from '../session/trackAtPace';
+import { SIDES } from '../body/written/side';
 import { movement, phase } from '../testing/sample';
-import { FULL_SIZE } from './joins';
-import { lowStretch, overlap } from './liftWindow';
-import { mirrorOverlay, Overlay, retraceOverlay } from './overlay';
-import { samplePose } from './samplePose';
-import { poseAt, strideAt } from './track';
-import { walkMovement } from './walkMovement';
+import { trackAtPace } from '../timing/trackAtPace';
+import { FULL_SIZE } from './sample/overlayRun';
+import { samplePose } from './sample/samplePose';
+import { poseAt, strideAt } from './sample/track';
+import { mirrorOverlay, Overlay, retraceOverlay } from './schema/overlay';
+import { lowStretch, overlap } from './walk/liftWindow';
+import { walkMovement } from './walk/walkMovement';
 
 const whole = (min: number, max: number) => fc.integer({ min, max });
 const side = fc.constantFrom('left' as const, 'right' as const, null);

@@ -1,5 +1,5 @@
-import type { Segment, Timeline } from '../session/segment';
-import { segmentAt } from '../session/segmentAt';
+import type { Segment, Timeline } from '../session/timeline/segment';
+import { segmentAt } from '../session/timeline/segmentAt';
 import type { Teaching } from './teaching';
 
 /** How fast plan time runs in a segment: breath-driven ones follow the tempo, clock-driven ones do not. */

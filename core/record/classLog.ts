@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { type Movement, usualName } from '../movement/movement';
-import { lineTimes, segmentsOf } from '../session/lineTimes';
-import type { Timeline } from '../session/segment';
-import { Session } from '../session/session';
-import type { FindMovement } from '../session/timeline';
+import type { FindMovement } from '../movement/schema/movement';
+import { type Movement, usualName } from '../movement/schema/movement';
+import { Session } from '../session/plan/session';
+import { lineTimes, segmentsOf } from '../session/timeline/lineTimes';
+import type { Timeline } from '../session/timeline/segment';
 import type { Teaching } from './teaching';
 
 /** What became of one planned line. Times in milliseconds of wall time, pauses included. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { newPause } from '../session/defaults';
-import { segmentAt } from '../session/segmentAt';
-import { Session } from '../session/session';
+import { newPause } from '../session/plan/defaults';
+import { Session } from '../session/plan/session';
+import { segmentAt } from '../session/timeline/segmentAt';
 import { beats, laid, line, movement, natural, plan } from '../testing/sample';
 import { advance } from './advance';
 import { loggedItems } from './classLog';

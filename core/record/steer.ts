@@ -1,5 +1,5 @@
-import type { Segment, Timeline } from '../session/segment';
-import { segmentAt } from '../session/segmentAt';
+import type { Segment, Timeline } from '../session/timeline/segment';
+import { segmentAt } from '../session/timeline/segmentAt';
 import type { Teaching } from './teaching';
 
 /** Pressing back this soon after a line began goes to the line before it, in milliseconds. Convention. */

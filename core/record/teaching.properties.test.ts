@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { explainItem } from '../session/explain';
-import type { Timeline } from '../session/segment';
+import { explainItem } from '../session/report/explain';
+import type { Timeline } from '../session/timeline/segment';
 import { beats, inBreath, laid, line, movement, natural, outBreath, plan } from '../testing/sample';
 import { advance } from './advance';
 import { momentOf } from './moment';

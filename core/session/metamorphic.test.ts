@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { bench, classWith, line } from '../testing/cleanClass';
-import { newPause } from './defaults';
+import { applyEdits } from './edit/planEdit';
+import { judgedOf } from './findings/finding/judged';
 import { findingsOf } from './findings/judge';
-import { judgedOf } from './findings/judged';
-import { applyEdits } from './planEdit';
-import type { Item, Plan } from './session';
-import { sessionStrain } from './sessionStrain';
+import { sessionStrain } from './load/sessionStrain';
+import { newPause } from './plan/defaults';
+import type { Item, Plan } from './plan/session';
 
 /** What must hold of any class, whatever is in it. */
 

@@ -1,15 +1,15 @@
-import type { Movement } from '../movement/movement';
-import { type OwnSchools, type Schools, USUAL_SCHOOLS } from '../movement/schools';
-import { answerTo, ownWords, SCHOOL_QUESTIONS, schoolsWords } from '../movement/schoolWords';
+import { type OwnSchools, type Schools, schoolsOf, USUAL_SCHOOLS } from '../movement/adapt/schools';
+import { answerTo, ownWords, SCHOOL_QUESTIONS, schoolsWords } from '../movement/adapt/schoolWords';
+import type { Movement } from '../movement/schema/movement';
 import { bench, classWith, line as lineOf } from '../testing/cleanClass';
 import { constant, inBreath, laid, line, movement, outBreath, plan } from '../testing/sample';
-import { doneAs, movementsOf, schoolsOf } from './doneAs';
-import type { Finding } from './findings/finding';
+import { schoolsThatMatter } from '../traits/schoolsThatMatter';
+import type { Finding } from './findings/finding/finding';
+import { judgedOf } from './findings/finding/judged';
 import { findingsOf, PATIENT_CHECKS } from './findings/judge';
-import { judgedOf } from './findings/judged';
-import { schoolsThatMatter } from './schoolsThatMatter';
-import { Plan } from './session';
-import { sessionDemand } from './sessionDemand';
+import { sessionDemand } from './load/sessionDemand';
+import { doneAs, movementsOf } from './plan/adaptMovement';
+import { Plan } from './plan/session';
 
 /** Where schools disagree, as a setting of a class and of a line. */
 

@@ -1,7 +1,7 @@
-import { Region } from '../body/region';
-import type { Movement } from '../movement/movement';
-import type { Bench } from '../session/findings/finding';
-import { type Item, Plan } from '../session/session';
+import { Region } from '../body/written/region';
+import type { Movement } from '../movement/schema/movement';
+import type { Bench } from '../session/findings/finding/finding';
+import { type Item, Plan } from '../session/plan/session';
 import { movement, phase, line as sampleLine } from './sample';
 
 /** A small class with nothing to object to, of made-up movements, for faults to be put into. */

@@ -1,10 +1,10 @@
 import type { z } from 'zod';
-import { Movement } from '../movement/movement';
-import { Phase } from '../movement/phase';
-import type { Pace } from '../session/pace';
-import type { Timeline } from '../session/segment';
-import { Item, Plan, Session } from '../session/session';
-import { timelineOf } from '../session/timeline';
+import { Movement } from '../movement/schema/movement';
+import { Phase } from '../movement/schema/phase';
+import { Item, Plan, Session } from '../session/plan/session';
+import type { Timeline } from '../session/timeline/segment';
+import { timelineOf } from '../session/timeline/timeline';
+import type { Pace } from '../timing/pace';
 
 /** Small made-up movements and plans for tests. */
 

@@ -1,7 +1,7 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { AsideRule } from '../../core/session/setAside';
-import { Refusal } from '../problem';
+import { AsideRule } from '../../core/session/plan/setAside';
 import type { AsideStore } from '../store/asides';
+import { Refusal } from './problem';
 import { body, fails, json } from './replies';
 import { router } from './router';
 

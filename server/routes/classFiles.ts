@@ -2,9 +2,9 @@ import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
 import { ClassFileText, StoredSession } from '../../core/formats/api';
 import { readClass } from '../../core/formats/classJson';
-import { Refusal } from '../problem';
 import type { MovementStore } from '../store/movements';
 import type { SessionStore } from '../store/sessions';
+import { Refusal } from './problem';
 import { body, fails, json } from './replies';
 import { router } from './router';
 

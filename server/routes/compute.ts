@@ -1,8 +1,9 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import { TimelineReply, TimelineRequest } from '../../core/formats/api';
-import { slotVerdict } from '../../core/session/slotVerdict';
-import { type FindMovement, timelineOf } from '../../core/session/timeline';
-import { Refusal } from '../problem';
+import type { FindMovement } from '../../core/movement/schema/movement';
+import { slotVerdict } from '../../core/session/report/slotVerdict';
+import { timelineOf } from '../../core/session/timeline/timeline';
+import { Refusal } from './problem';
 import { body, fails, json } from './replies';
 import { router } from './router';
 

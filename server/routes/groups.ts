@@ -1,8 +1,8 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Group, GroupAsked } from '../../core/group/group';
-import { Schools } from '../../core/movement/schools';
-import { Refusal } from '../problem';
+import { Schools } from '../../core/movement/adapt/schools';
 import type { GroupStore } from '../store/groups';
+import { Refusal } from './problem';
 import { body, fails, idParam, json } from './replies';
 import { router } from './router';
 

@@ -1,9 +1,9 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { LogNotes, LogSummary } from '../../core/formats/api';
 import { ClassLog } from '../../core/record/classLog';
-import { Refusal } from '../problem';
 import type { LogStore } from '../store/logs';
 import type { SessionStore } from '../store/sessions';
+import { Refusal } from './problem';
 import { body, fails, idParam, json } from './replies';
 import { router } from './router';
 

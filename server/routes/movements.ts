@@ -2,12 +2,12 @@ import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Library, MovementFile, MovementSave, MovementsWritten } from '../../core/formats/api';
 import { movementsFromCsv, movementsToCsv, type ReadAnswer } from '../../core/formats/movementCsv';
 import { movementSchema, movementsFromJson, movementsToJson } from '../../core/formats/movementJson';
-import { Form } from '../../core/movement/form';
-import { Movement } from '../../core/movement/movement';
-import { baseId, newestOf } from '../../core/movement/version';
-import { MovementTraits, movementTraits } from '../../core/session/movementTraits';
-import { Refusal } from '../problem';
+import { Form } from '../../core/movement/schema/form';
+import { Movement } from '../../core/movement/schema/movement';
+import { baseId, newestOf } from '../../core/movement/schema/version';
+import { MovementTraits, movementTraits } from '../../core/traits/movementTraits';
 import type { MovementStore } from '../store/movements';
+import { Refusal } from './problem';
 import { body, fails, idParam, json } from './replies';
 import { router } from './router';
 

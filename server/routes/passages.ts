@@ -1,7 +1,7 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { Passage } from '../../core/session/lineSet';
-import { Refusal } from '../problem';
+import { Passage } from '../../core/session/plan/lineSet';
 import type { PassageStore } from '../store/passages';
+import { Refusal } from './problem';
 import { body, fails, json } from './replies';
 import { router } from './router';
 

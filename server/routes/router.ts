@@ -1,5 +1,5 @@
 import { OpenAPIHono } from '@hono/zod-openapi';
-import { faultsOf, problem } from '../problem';
+import { faultsOf, problem } from './problem';
 
 /** A router that answers what a schema refuses with the fields that were wrong. */
 export const router = (): OpenAPIHono =>

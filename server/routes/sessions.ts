@@ -1,10 +1,11 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Conflict, NewSession, SessionSave, SessionSummary, StoredSession } from '../../core/formats/api';
-import type { Session } from '../../core/session/session';
-import { type FindMovement, missingMovements } from '../../core/session/timeline';
-import { Refusal } from '../problem';
+import type { FindMovement } from '../../core/movement/schema/movement';
+import type { Session } from '../../core/session/plan/session';
+import { missingMovements } from '../../core/session/timeline/timeline';
 import type { GroupStore } from '../store/groups';
 import type { SessionStore } from '../store/sessions';
+import { Refusal } from './problem';
 import { body, fails, idParam, json } from './replies';
 import { router } from './router';
 import { summaryOf } from './sessionSummary';

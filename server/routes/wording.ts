@@ -1,8 +1,8 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { Wording } from '../../core/movement/wording';
-import { Refusal } from '../problem';
+import { Wording } from '../../core/movement/adapt/wording';
 import type { MovementStore } from '../store/movements';
 import type { WordingStore } from '../store/wording';
+import { Refusal } from './problem';
 import { body, fails, json } from './replies';
 import { router } from './router';
 

@@ -1,5 +1,5 @@
 import type { Database } from 'better-sqlite3';
-import { AsideRule } from '../../core/session/setAside';
+import { AsideRule } from '../../core/session/plan/setAside';
 
 export interface AsideStore {
   all(): AsideRule[];

@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import { Group, type GroupAsked } from '../../core/group/group';
-import type { Schools } from '../../core/movement/schools';
+import type { Schools } from '../../core/movement/adapt/schools';
 
 export interface GroupStore {
   all(): Group[];

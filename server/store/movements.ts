@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
-import { Movement } from '../../core/movement/movement';
-import { atVersion, baseId, newestOf, versionOf } from '../../core/movement/version';
+import { Movement } from '../../core/movement/schema/movement';
+import { atVersion, baseId, newestOf, versionOf } from '../../core/movement/schema/version';
 
 /** All movements there are: those that came along and the instructor's own, in every version. */
 export interface MovementStore {

@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
-import { Passage } from '../../core/session/lineSet';
+import { Passage } from '../../core/session/plan/lineSet';
 
 export interface PassageStore {
   all(): Passage[];

@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import type { StoredSession } from '../../core/formats/api';
-import { Session } from '../../core/session/session';
+import { Session } from '../../core/session/plan/session';
 
 /** What became of a save. */
 export type SaveAnswer =

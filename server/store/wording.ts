@@ -1,8 +1,8 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
-import type { Movement } from '../../core/movement/movement';
-import { baseId } from '../../core/movement/version';
-import { OwnCall, type Wording, wordedAs } from '../../core/movement/wording';
+import { OwnCall, type Wording, wordedAs } from '../../core/movement/adapt/wording';
+import type { Movement } from '../../core/movement/schema/movement';
+import { baseId } from '../../core/movement/schema/version';
 import type { MovementStore } from './movements';
 
 export interface WordingStore {

@@ -12,14 +12,14 @@ import type {
   StoredSession,
 } from '../../core/formats/api';
 import type { Group, GroupAsked } from '../../core/group/group';
-import type { Movement } from '../../core/movement/movement';
-import type { Schools } from '../../core/movement/schools';
-import type { Wording } from '../../core/movement/wording';
+import type { Schools } from '../../core/movement/adapt/schools';
+import type { Wording } from '../../core/movement/adapt/wording';
+import type { Movement } from '../../core/movement/schema/movement';
 import type { ClassLog } from '../../core/record/classLog';
-import type { Passage } from '../../core/session/lineSet';
-import type { MovementTraits } from '../../core/session/movementTraits';
-import type { Session } from '../../core/session/session';
-import type { AsideRule } from '../../core/session/setAside';
+import type { Passage } from '../../core/session/plan/lineSet';
+import type { Session } from '../../core/session/plan/session';
+import type { AsideRule } from '../../core/session/plan/setAside';
+import type { MovementTraits } from '../../core/traits/movementTraits';
 
 /** Plain JSON and problems alike. */
 const isJsonContentType = (headers: Headers): boolean =>

@@ -1,9 +1,8 @@
 import { useMemo } from 'react';
-import type { Form } from '../../core/movement/form';
-import type { Movement } from '../../core/movement/movement';
-import { type MovementSearch, searchOf } from '../../core/movement/search';
-import { atVersion, baseId } from '../../core/movement/version';
-import type { FindMovement } from '../../core/session/timeline';
+import { type MovementSearch, searchOf } from '../../core/movement/edit/search';
+import type { Form } from '../../core/movement/schema/form';
+import type { FindMovement, Movement } from '../../core/movement/schema/movement';
+import { atVersion, baseId } from '../../core/movement/schema/version';
 import { api } from './api';
 
 export interface Repertoire {

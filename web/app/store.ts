@@ -1,18 +1,41 @@
-import { configureStore } from '@reduxjs/toolkit';
-import { useDispatch, useSelector, useStore } from 'react-redux';
-import { movementDraftReducer } from '../places/repertoire/editor/movementDraft';
-import { draftReducer } from '../places/sessions/draft/draft';
-import { draftSync } from '../places/sessions/draft/draftSync';
+import {
+  combineSlices,
+  configureStore,
+  createDynamicMiddleware,
+  type Middleware,
+  type Reducer,
+  type UnknownAction,
+} from '@reduxjs/toolkit';
+import { useDispatch } from 'react-redux';
 import { api } from './api';
 
+const rootReducer = combineSlices(api);
+const addedMiddleware = createDynamicMiddleware();
+
+/** What the whole house keeps: the answers of the server. A place adds what it keeps itself when it is loaded. */
 export const store = configureStore({
-  reducer: { [api.reducerPath]: api.reducer, draft: draftReducer, movementDraft: movementDraftReducer },
-  middleware: (defaults) => defaults().prepend(draftSync.middleware).concat(api.middleware),
+  reducer: rootReducer,
+  middleware: (defaults) => defaults().prepend(addedMiddleware.middleware).concat(api.middleware),
 });
 
 export type State = ReturnType<typeof store.getState>;
 export type Dispatch = typeof store.dispatch;
 
-export const useAppSelector = useSelector.withTypes<State>();
 export const useAppDispatch = useDispatch.withTypes<Dispatch>();
-export const useAppStore = useStore.withTypes<typeof store>();
+
+/**
+ * Adds a place's part to the store, once the place has been loaded. Called from the module in which the part's hooks stand, so
+ * that nobody can read what is not there yet.
+ * @param path its name in the store
+ * @param middleware what listens to its actions
+ */
+export function addToStore<Part>(
+  path: string,
+  reducer: Reducer<Part, UnknownAction>,
+  ...middleware: readonly Middleware[]
+): void {
+  rootReducer.inject({ reducerPath: path, reducer });
+  addedMiddleware.addMiddleware(...middleware);
+  // What was added begins with the next action: this is one.
+  store.dispatch({ type: `${path}/added` });
+}

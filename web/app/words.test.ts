@@ -1,5 +1,5 @@
+import { slotWords } from '../class/slotWords';
 import { differenceWords } from '../places/logbook/differenceWords';
-import { slotWords } from '../places/sessions/slotWords';
 import { nextOf } from '../places/today/nextClass';
 import { breathsPerMinute, clockAt, dayInWords, inWords, minutes } from './words';
 

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Breath } from '../../core/movement/phase';
+import type { Breath } from '../../core/movement/schema/phase';
 import './drawing.css';
 
 /** One stretch of a breath line: what the breath does and for how long. */

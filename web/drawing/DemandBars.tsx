@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { FORMULAS } from '../../core/demand/formulas';
-import type { RegionTrait } from '../../core/session/movementTraits';
+import type { RegionTrait } from '../../core/traits/movementTraits';
 import { regionWord } from './regionWord';
 import './drawing.css';
 

@@ -1,6 +1,6 @@
-import { SIDES, type Side } from '../../core/body/side';
-import type { FootPlace } from '../../core/body/stance';
-import type { Stride } from '../../core/movement/stride';
+import { SIDES, type Side } from '../../core/body/written/side';
+import type { FootPlace } from '../../core/body/written/stance';
+import type { Stride } from '../../core/movement/walk/stride';
 import { SOLE } from './sole';
 import './drawing.css';
 

@@ -1,8 +1,8 @@
 import { useId } from 'react';
-import { fromRoom, turned } from '../../core/body/frame';
-import type { Pose } from '../../core/body/pose';
-import type { Side } from '../../core/body/side';
-import type { Feet, FootPlace } from '../../core/body/stance';
+import { fromRoom, turned } from '../../core/body/geometry/frame';
+import type { Pose } from '../../core/body/standing/pose';
+import type { Side } from '../../core/body/written/side';
+import type { Feet, FootPlace } from '../../core/body/written/stance';
 import { SOLE } from './sole';
 import './drawing.css';
 

@@ -1,6 +1,6 @@
-import { phasesFor, writtenSide } from '../../core/movement/cycleFor';
-import type { Movement } from '../../core/movement/movement';
-import { phaseBreaths, phaseSeconds } from '../../core/session/phaseSeconds';
+import type { Movement } from '../../core/movement/schema/movement';
+import { phasesFor, writtenSide } from '../../core/movement/walk/cycleFor';
+import { phaseBreaths, phaseSeconds } from '../../core/timing/phaseSeconds';
 import type { BreathStretch } from './BreathLine';
 
 /** The pace at which movements are compared in the repertoire, breaths per minute. */

@@ -1,9 +1,9 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { z } from 'zod';
-import { Posture } from '../../core/body/posture';
-import { postureWords } from '../../core/body/postureWords';
-import { STANCES, StanceName } from '../../core/body/stance';
-import { standIn } from '../../core/body/stand';
+import { standIn } from '../../core/body/standing/stand';
+import { Posture } from '../../core/body/written/posture';
+import { postureWords } from '../../core/body/written/postureWords';
+import { STANCES, StanceName } from '../../core/body/written/stance';
 import { inBreath, movement, natural, outBreath } from '../../core/testing/sample';
 import { BreathLine } from './BreathLine';
 import { cycleBreath } from './cycleBreath';

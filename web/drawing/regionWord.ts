@@ -1,4 +1,4 @@
-import type { Region } from '../../core/body/region';
+import type { Region } from '../../core/body/written/region';
 
 /** A region as it is said. */
 export const regionWord = (region: Region): string =>

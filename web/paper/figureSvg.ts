@@ -1,5 +1,5 @@
-import type { Pose } from '../../core/body/pose';
-import { skeletonOf } from '../../core/body/skeleton';
+import { skeletonOf } from '../../core/body/figure/skeleton';
+import type { Pose } from '../../core/body/standing/pose';
 import { frameOf } from '../drawing/figure/frameOf';
 import { furniture } from '../drawing/figure/furniture';
 import { partsOf } from '../drawing/figure/parts';

@@ -1,10 +1,10 @@
-import type { Pose } from '../../core/body/pose';
-import { writtenSide } from '../../core/movement/cycleFor';
-import type { Movement } from '../../core/movement/movement';
-import { tellingMoment } from '../../core/movement/tellingMoment';
-import type { Cue } from '../../core/session/cueSheet';
-import type { Timeline } from '../../core/session/segment';
-import type { Session } from '../../core/session/session';
+import type { Pose } from '../../core/body/standing/pose';
+import { tellingMoment } from '../../core/movement/sample/tellingMoment';
+import type { Movement } from '../../core/movement/schema/movement';
+import { writtenSide } from '../../core/movement/walk/cycleFor';
+import type { Session } from '../../core/session/plan/session';
+import type { Cue } from '../../core/session/report/cueSheet';
+import type { Timeline } from '../../core/session/timeline/segment';
 
 /** Everything that is printed of a class. */
 export interface PaperClass {

@@ -1,14 +1,14 @@
 import { expose } from 'comlink';
-import type { Movement } from '../../core/movement/movement';
-import type { Asked, Bench } from '../../core/session/findings/finding';
+import type { Movement } from '../../core/movement/schema/movement';
+import type { Asked, Bench } from '../../core/session/findings/finding/finding';
 import type { FitKind } from '../../core/session/fit/buildModel';
 import { type FitAnswer, fitPlan } from '../../core/session/fit/fitPlan';
+import type { Plan } from '../../core/session/plan/session';
 import type { DraftWish } from '../../core/session/propose/mainPart';
 import { proposeCoolDown } from '../../core/session/propose/proposeCoolDown';
 import { type Draft, proposeDraft } from '../../core/session/propose/proposeDraft';
 import { proposeWarmUp } from '../../core/session/propose/proposeWarmUp';
 import type { Proposal, Wishes } from '../../core/session/propose/wishes';
-import type { Plan } from '../../core/session/session';
 
 /** Composes classes away from the screen. What takes too long is cancelled by ending the whole worker. */
 let known = new Map<string, Movement>();

@@ -1,12 +1,12 @@
 import { expose } from 'comlink';
 import equal from 'fast-deep-equal';
-import type { Movement } from '../../core/movement/movement';
-import type { Asked, Bench, Finding, Judged } from '../../core/session/findings/finding';
+import type { Movement } from '../../core/movement/schema/movement';
+import type { Asked, Bench, Finding, Judged } from '../../core/session/findings/finding/finding';
+import { judgedAfter, judgedOf } from '../../core/session/findings/finding/judged';
 import { findingsOf, PATIENT_CHECKS } from '../../core/session/findings/judge';
-import { judgedAfter, judgedOf } from '../../core/session/findings/judged';
 import { type TriedRemedy, triedRemedies } from '../../core/session/findings/preview';
-import type { Plan } from '../../core/session/session';
-import { type Tide, tideOf } from '../../core/session/tide';
+import { type Tide, tideOf } from '../../core/session/load/tide';
+import type { Plan } from '../../core/session/plan/session';
 
 /** Judges classes away from the screen. What it has worked out of a movement it keeps. */
 let known = new Map<string, Movement>();

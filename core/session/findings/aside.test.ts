@@ -1,5 +1,5 @@
 import { bench, classWith, line } from '../../testing/cleanClass';
-import { SetAside } from '../setAside';
+import { SetAside } from '../plan/setAside';
 import { partAsides, ruleFor } from './aside';
 import { judgeClass } from './judge';
 

@@ -1,7 +1,7 @@
-import { baseId } from '../../movement/version';
-import type { Plan } from '../session';
-import type { AsideRule, SetAside } from '../setAside';
-import type { Finding } from './finding';
+import { baseId } from '../../movement/schema/version';
+import type { Plan } from '../plan/session';
+import type { AsideRule, SetAside } from '../plan/setAside';
+import type { Finding } from './finding/finding';
 
 /** A finding that is set aside, and why. */
 export interface Aside {

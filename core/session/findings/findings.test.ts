@@ -1,13 +1,13 @@
 import { bench, classWith, find, line, MOVEMENTS } from '../../testing/cleanClass';
 import { movement, phase } from '../../testing/sample';
-import { newPause } from '../defaults';
-import { applyEdits } from '../planEdit';
-import type { Item, Plan } from '../session';
-import { strainDuring } from '../sessionStrain';
-import type { Bench } from './finding';
+import { applyEdits } from '../edit/planEdit';
+import { strainDuring } from '../load/sessionStrain';
+import { newPause } from '../plan/defaults';
+import type { Item, Plan } from '../plan/session';
+import type { Bench } from './finding/finding';
+import { judgedOf } from './finding/judged';
 import { findingsOf, judgeClass, remediesFor } from './judge';
-import { judgedOf } from './judged';
-import { walkingBack } from './walkingBack';
+import { walkingBack } from './remedies/walkingBack';
 
 /** The figures and words of findings. That each check fires alone is in seededFaults.test.ts. */
 

@@ -1,8 +1,8 @@
-import type { PlanEdit } from '../planEdit';
-import { applyEdits } from '../planEdit';
-import type { Finding, Judged, Remedy } from './finding';
+import type { PlanEdit } from '../edit/planEdit';
+import { applyEdits } from '../edit/planEdit';
+import type { Finding, Judged, Remedy } from './finding/finding';
+import { judgedOf } from './finding/judged';
 import { findingsOf, remediesFor } from './judge';
-import { judgedOf } from './judged';
 
 /** What some changes would do to a class. */
 export interface Preview {

@@ -1,9 +1,9 @@
 import { bench, type Change, classWith, line } from '../../testing/cleanClass';
-import { applyEdits } from '../planEdit';
-import type { Plan } from '../session';
-import type { Bench, Finding } from './finding';
+import { applyEdits } from '../edit/planEdit';
+import type { Plan } from '../plan/session';
+import type { Bench, Finding } from './finding/finding';
+import { judgedOf } from './finding/judged';
 import { CHECKS, findingsOf, PATIENT_CHECKS, remediesFor } from './judge';
-import { judgedOf } from './judged';
 
 /** From one clean class, one fault for each check: exactly that check speaks, and what it offers mends it. */
 

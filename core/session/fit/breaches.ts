@@ -1,9 +1,9 @@
-import type { Finding, Judged } from '../findings/finding';
-import { isGrave, isOfSlot } from '../findings/isGrave';
+import type { Finding, Judged } from '../findings/finding/finding';
+import { isGrave, isOfSlot } from '../findings/finding/isGrave';
 import { findingsOf } from '../findings/judge';
-import { movementLine } from '../findings/mending';
-import { type RegionStrain, sessionStrain } from '../sessionStrain';
-import { THRESHOLDS } from '../thresholds';
+import { movementLine } from '../findings/remedies/mending';
+import { type RegionStrain, sessionStrain } from '../load/sessionStrain';
+import { THRESHOLDS } from '../report/thresholds';
 
 /** What a fitted class asks too much of: regions over their ceiling, and what was not found before it was fitted. */
 export interface Breaches {

@@ -1,11 +1,11 @@
-import type { Movement } from '../../movement/movement';
-import type { Bench } from '../findings/finding';
-import { lineTimes, segmentsOf } from '../lineTimes';
-import { paceAt } from '../pace';
-import type { Timeline } from '../segment';
-import type { MovementItem, Plan } from '../session';
-import { THRESHOLDS } from '../thresholds';
-import { visitsOf } from '../visit';
+import type { Movement } from '../../movement/schema/movement';
+import { paceAt } from '../../timing/pace';
+import type { Bench } from '../findings/finding/finding';
+import type { MovementItem, Plan } from '../plan/session';
+import { THRESHOLDS } from '../report/thresholds';
+import { lineTimes, segmentsOf } from '../timeline/lineTimes';
+import type { Timeline } from '../timeline/segment';
+import { visitsOf } from '../timeline/unrollBlocks';
 import {
   COST,
   countCost,

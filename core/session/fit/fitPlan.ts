@@ -1,10 +1,10 @@
-import { newPause } from '../defaults';
-import type { Bench, Judged } from '../findings/finding';
-import { judgedOf } from '../findings/judged';
-import { applyEdits, type PlanEdit } from '../planEdit';
-import type { Timeline } from '../segment';
-import type { Plan } from '../session';
-import { timelineOf } from '../timeline';
+import { applyEdits, type PlanEdit } from '../edit/planEdit';
+import type { Bench, Judged } from '../findings/finding/finding';
+import { judgedOf } from '../findings/finding/judged';
+import { newPause } from '../plan/defaults';
+import type { Plan } from '../plan/session';
+import type { Timeline } from '../timeline/segment';
+import { timelineOf } from '../timeline/timeline';
 import { type Breaches, breachesOf, easedCaps, graveKeys } from './breaches';
 import { AIM, buildModel, type FitKind, type FitQuestion, type Laid, TOLERANCE } from './buildModel';
 import type { FitChoice, FitModel } from './fitModel';

@@ -1,4 +1,4 @@
-import { usualName } from '../../movement/movement';
+import { usualName } from '../../movement/schema/movement';
 import type { FitQuestion } from './buildModel';
 import type { FitModel } from './fitModel';
 

@@ -1,7 +1,7 @@
-import type { Movement } from '../../movement/movement';
-import type { Segment } from '../segment';
-import type { MovementItem, Plan } from '../session';
-import { timelineOf } from '../timeline';
+import type { Movement } from '../../movement/schema/movement';
+import type { MovementItem, Plan } from '../plan/session';
+import type { Segment } from '../timeline/segment';
+import { timelineOf } from '../timeline/timeline';
 
 /** How long a line lasts for any count, while its pace is held: fixed seconds, and breaths that go by the pace. */
 export interface LineSeconds {

@@ -1,7 +1,7 @@
-import { Region } from '../../body/region';
+import { Region } from '../../body/written/region';
 import { cycleDemand } from '../../demand/movementDemand';
-import type { Movement } from '../../movement/movement';
-import { warmingOf } from '../warmingOf';
+import type { Movement } from '../../movement/schema/movement';
+import { warmingOf } from '../../traits/warmingOf';
 
 /** What a class is for. */
 export const AIMS = ['whole', 'legs', 'shoulders', 'balance', 'calm'] as const;

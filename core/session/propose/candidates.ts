@@ -1,9 +1,9 @@
-import type { Movement, Role } from '../../movement/movement';
-import { newMovementItem } from '../defaults';
-import type { Bench } from '../findings/finding';
-import type { MovementItem, Plan } from '../session';
-import { type DemandPiece, sessionDemand } from '../sessionDemand';
-import { timelineOf } from '../timeline';
+import type { Movement, Role } from '../../movement/schema/movement';
+import type { Bench } from '../findings/finding/finding';
+import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
+import { newMovementItem } from '../plan/defaults';
+import type { MovementItem, Plan } from '../plan/session';
+import { timelineOf } from '../timeline/timeline';
 import { isSeatedClass, type Wishes } from './wishes';
 
 /** A movement that might be taken into a passage, with what it would ask and move there. */

@@ -1,9 +1,9 @@
-import type { Schools } from '../../movement/schools';
-import { newPause } from '../defaults';
-import type { Bench } from '../findings/finding';
-import type { Item, Plan } from '../session';
-import { EASE_DEMAND } from '../sessionDemand';
-import { sessionStrain } from '../sessionStrain';
+import type { Schools } from '../../movement/adapt/schools';
+import type { Bench } from '../findings/finding/finding';
+import { EASE_DEMAND } from '../load/sessionDemand';
+import { sessionStrain } from '../load/sessionStrain';
+import { newPause } from '../plan/defaults';
+import type { Item, Plan } from '../plan/session';
 import { type Aim, effortOf, serves } from './aims';
 import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
 import { dearness, type Wishes } from './wishes';

@@ -1,12 +1,12 @@
-import { newPause } from '../defaults';
-import type { Bench, Finding, Judged } from '../findings/finding';
-import { isGrave, isOfSlot } from '../findings/isGrave';
+import { applyEdits } from '../edit/planEdit';
+import type { Bench, Finding, Judged } from '../findings/finding/finding';
+import { isGrave, isOfSlot } from '../findings/finding/isGrave';
+import { judgedOf } from '../findings/finding/judged';
 import { findingsOf } from '../findings/judge';
-import { judgedOf } from '../findings/judged';
 import { triedRemedies } from '../findings/preview';
 import { type FitAnswer, fitPlan } from '../fit/fitPlan';
-import { applyEdits } from '../planEdit';
-import type { Item, Plan } from '../session';
+import { newPause } from '../plan/defaults';
+import type { Item, Plan } from '../plan/session';
 import { BREAK_NOTE } from './mainPart';
 
 /** So many remedies are taken one after the other at most. */

@@ -1,15 +1,15 @@
-import { Region } from '../../body/region';
-import { usualName } from '../../movement/movement';
-import type { Bench, Judged } from '../findings/finding';
+import { Region } from '../../body/written/region';
+import { usualName } from '../../movement/schema/movement';
+import { paceAt } from '../../timing/pace';
+import { warmingOf } from '../../traits/warmingOf';
+import { applyEdits, type PlanEdit } from '../edit/planEdit';
+import type { Bench, Judged } from '../findings/finding/finding';
+import { judgedOf } from '../findings/finding/judged';
 import { findingsOf } from '../findings/judge';
-import { judgedOf } from '../findings/judged';
-import { paceAt } from '../pace';
-import { applyEdits, type PlanEdit } from '../planEdit';
-import type { Plan } from '../session';
-import { readinessAfter, readinessGaps } from '../sessionReadiness';
-import { sessionStrain } from '../sessionStrain';
-import { THRESHOLDS } from '../thresholds';
-import { warmingOf } from '../warmingOf';
+import { readinessAfter, readinessGaps } from '../load/sessionReadiness';
+import { sessionStrain } from '../load/sessionStrain';
+import type { Plan } from '../plan/session';
+import { THRESHOLDS } from '../report/thresholds';
 import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
 import { dearness, type Proposal, TASTES, type Taste, type Wishes } from './wishes';
 

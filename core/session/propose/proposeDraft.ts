@@ -1,11 +1,11 @@
-import { usualName } from '../../movement/movement';
-import { emptySections } from '../defaults';
-import type { Bench } from '../findings/finding';
-import { isGrave } from '../findings/isGrave';
+import { usualName } from '../../movement/schema/movement';
+import { applyEdits } from '../edit/planEdit';
+import type { Bench } from '../findings/finding/finding';
+import { isGrave } from '../findings/finding/isGrave';
+import { judgedOf } from '../findings/finding/judged';
 import { findingsOf } from '../findings/judge';
-import { judgedOf } from '../findings/judged';
-import { applyEdits } from '../planEdit';
-import type { Item, Plan } from '../session';
+import { emptySections } from '../plan/defaults';
+import type { Item, Plan } from '../plan/session';
 import { AIM_WORDS } from './aims';
 import { type Candidate, candidatesFor, secondsOf } from './candidates';
 import { type DraftWish, MAIN_SHARE, mainItems, mainOf } from './mainPart';

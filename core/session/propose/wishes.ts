@@ -1,8 +1,8 @@
-import type { Movement } from '../../movement/movement';
-import { baseId } from '../../movement/version';
-import type { Bench } from '../findings/finding';
-import type { PlanEdit } from '../planEdit';
-import type { Plan } from '../session';
+import type { Movement } from '../../movement/schema/movement';
+import { baseId } from '../../movement/schema/version';
+import type { PlanEdit } from '../edit/planEdit';
+import type { Bench } from '../findings/finding/finding';
+import type { Plan } from '../plan/session';
 
 /** What a proposal leans to: the least time, what the group knows, or what it has not had lately. */
 export type Taste = 'shortest' | 'familiar' | 'varied';

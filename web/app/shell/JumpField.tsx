@@ -2,23 +2,18 @@ import { AutoComplete, type GetRef } from 'antd';
 import { useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
-import { usualName } from '../../../core/movement/movement';
+import { usualName } from '../../../core/movement/schema/movement';
 import { api } from '../api';
+import { useNamedPlaces } from '../place';
 import { useRepertoire } from '../repertoire';
 import { dayInWords, today } from '../words';
-
-const PLACES = [
-  { value: '/', label: 'Today' },
-  { value: '/repertoire', label: 'Repertoire' },
-  { value: '/sessions', label: 'Sessions' },
-  { value: '/logbook', label: 'Logbook' },
-];
 
 /** One field that finds any movement, class or place and goes there. The key / focuses it. */
 export function JumpField() {
   const [text, setText] = useState('');
   const field = useRef<GetRef<typeof AutoComplete>>(null);
   const navigate = useNavigate();
+  const named = useNamedPlaces();
   const repertoire = useRepertoire();
   const { data: sessions } = api.useSessionsQuery();
   useHotkeys('/', () => field.current?.focus(), {
@@ -31,7 +26,9 @@ export function JumpField() {
   const options = useMemo(() => {
     const wanted = text.trim().toLowerCase();
     if (wanted === '') return [];
-    const places = PLACES.filter(({ label }) => label.toLowerCase().startsWith(wanted));
+    const places = named
+      .filter(({ label }) => label.toLowerCase().startsWith(wanted))
+      .map(({ label, path }) => ({ label, value: path }));
     const classes = (sessions ?? [])
       .filter(({ title }) => title.toLowerCase().includes(wanted))
       .slice(0, 6)
@@ -52,7 +49,7 @@ export function JumpField() {
       ...group('Movements', movements),
       ...group('Forms', forms),
     ];
-  }, [text, sessions, repertoire]);
+  }, [text, sessions, repertoire, named]);
 
   return (
     <AutoComplete

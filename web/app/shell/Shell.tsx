@@ -2,22 +2,17 @@ import { MoonOutlined, SunOutlined } from '@ant-design/icons';
 import { Button, Tooltip } from 'antd';
 import { Suspense } from 'react';
 import { NavLink, Outlet } from 'react-router';
+import { useNamedPlaces } from '../place';
 import { FirstNote } from './FirstNote';
 import { JumpField } from './JumpField';
 import { useLight } from './LightContext';
 import { Waiting } from './Notice';
 import './shell.css';
 
-const PLACES = [
-  { to: '/', label: 'Today' },
-  { to: '/repertoire', label: 'Repertoire' },
-  { to: '/sessions', label: 'Sessions' },
-  { to: '/logbook', label: 'Logbook' },
-] as const;
-
 /** The slim bar on top and the place below it. */
 export function Shell() {
   const { light, change } = useLight();
+  const places = useNamedPlaces();
   const other = light === 'lamp' ? 'dusk' : 'lamp';
   return (
     <>
@@ -30,8 +25,8 @@ export function Shell() {
           Vesperum
         </NavLink>
         <nav aria-label="Places">
-          {PLACES.map(({ to, label }) => (
-            <NavLink key={to} to={to} end={to === '/'}>
+          {places.map(({ path, label }) => (
+            <NavLink key={path} to={path} end={path === '/'}>
               {label}
             </NavLink>
           ))}

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import type { Pose } from '../../../core/body/pose';
-import { skeletonOf } from '../../../core/body/skeleton';
+import { skeletonOf } from '../../../core/body/figure/skeleton';
+import type { Pose } from '../../../core/body/standing/pose';
 import { frameOf } from './frameOf';
 import { furniture } from './furniture';
 import { partsOf } from './parts';

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { poseAt, type Track } from '../../../core/movement/track';
+import { poseAt, type Track } from '../../../core/movement/sample/track';
 import { Figure } from './Figure';
 import type { View } from './view';
 

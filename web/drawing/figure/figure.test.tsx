@@ -1,11 +1,11 @@
 import { renderToStaticMarkup } from 'react-dom/server';
-import { mirrorPose, type Pose } from '../../../core/body/pose';
-import { Posture } from '../../../core/body/posture';
-import { skeletonOf } from '../../../core/body/skeleton';
-import { standIn } from '../../../core/body/stand';
-import { walkMovement } from '../../../core/movement/walkMovement';
-import { movementTraits } from '../../../core/session/movementTraits';
+import { skeletonOf } from '../../../core/body/figure/skeleton';
+import { mirrorPose, type Pose } from '../../../core/body/standing/pose';
+import { standIn } from '../../../core/body/standing/stand';
+import { Posture } from '../../../core/body/written/posture';
+import { walkMovement } from '../../../core/movement/walk/walkMovement';
 import { movement, phase } from '../../../core/testing/sample';
+import { movementTraits } from '../../../core/traits/movementTraits';
 import { DemandBars } from '../DemandBars';
 import { FloorPath } from '../FloorPath';
 import { Figure } from './Figure';

@@ -1,4 +1,4 @@
-import type { Skeleton } from '../../../core/body/skeleton';
+import type { Skeleton } from '../../../core/body/figure/skeleton';
 import { EYES, onPaper, type View } from './view';
 
 /** The room a figure is drawn in, centimetres: from under the floor to above the head, or above raised hands. */

@@ -1,7 +1,7 @@
-import type { Pose } from '../../../core/body/pose';
-import { SIDES } from '../../../core/body/side';
-import type { Skeleton } from '../../../core/body/skeleton';
-import { along, type Vec } from '../../../core/body/vector';
+import type { Skeleton } from '../../../core/body/figure/skeleton';
+import { along, type Vec } from '../../../core/body/geometry/vector';
+import type { Pose } from '../../../core/body/standing/pose';
+import { SIDES } from '../../../core/body/written/side';
 import { line } from './ink';
 import { type Eye, onPaper } from './view';
 

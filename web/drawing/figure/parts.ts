@@ -1,8 +1,8 @@
-import type { HandShape } from '../../../core/body/hand';
-import type { Pose } from '../../../core/body/pose';
-import { SIDES, type Side } from '../../../core/body/side';
-import type { Skeleton } from '../../../core/body/skeleton';
-import { add, along, between, dot, scale, subtract, type Vec } from '../../../core/body/vector';
+import type { Skeleton } from '../../../core/body/figure/skeleton';
+import { add, along, between, dot, scale, subtract, type Vec } from '../../../core/body/geometry/vector';
+import type { Pose } from '../../../core/body/standing/pose';
+import type { HandShape } from '../../../core/body/written/hand';
+import { SIDES, type Side } from '../../../core/body/written/side';
 import { circle, line, stroke, swung } from './ink';
 import { type Dot, type Eye, nearness, onPaper } from './view';
 

@@ -1,4 +1,4 @@
-import { dot, type Vec } from '../../../core/body/vector';
+import { dot, type Vec } from '../../../core/body/geometry/vector';
 
 /** From where a figure is looked at. Front faces the mover; side stands at the mover's right. */
 export type View = 'front' | 'three-quarter' | 'side' | 'top';

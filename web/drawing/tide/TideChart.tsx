@@ -1,6 +1,6 @@
 import { Chart, Filler, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
 import { useEffect, useRef } from 'react';
-import type { Tide, TideCourse } from '../../../core/session/tide';
+import type { Tide, TideCourse } from '../../../core/session/load/tide';
 import { colourOf, tideAxes, tideLines, topOf } from './tideData';
 import { marking, type Point, type Stretch } from './tidePlugins';
 

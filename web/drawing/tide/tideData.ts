@@ -1,5 +1,5 @@
 import type { ChartDataset, ChartOptions } from 'chart.js';
-import type { Tide, TideCourse } from '../../../core/session/tide';
+import type { Tide, TideCourse } from '../../../core/session/load/tide';
 import { regionWord } from '../regionWord';
 import type { Point } from './tidePlugins';
 

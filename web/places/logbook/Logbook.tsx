@@ -6,7 +6,7 @@ import { api } from '../../app/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, minutes, today } from '../../app/words';
 import { differenceWords } from './differenceWords';
-import '../sessions/sessions.css';
+import '../../app/quietTable.css';
 import './logbook.css';
 
 /** Every class as it was taught, the newest first. */
@@ -30,6 +30,7 @@ export function Logbook() {
     <div className="place logbook">
       <h1>Logbook</h1>
       <Table<LogSummary>
+        className="quiet-table"
         dataSource={logs}
         rowKey="id"
         pagination={false}
@@ -45,7 +46,7 @@ export function Logbook() {
           {
             title: 'Class',
             render: (_, { id, title }) => (
-              <Link to={`/logbook/${id}`} className="name sessions-title">
+              <Link to={`/logbook/${id}`} className="name quiet-table-title">
                 {title}
               </Link>
             ),

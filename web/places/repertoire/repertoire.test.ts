@@ -1,7 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { readPhase } from '../../../core/movement/readPhase';
-import { movementTraits } from '../../../core/session/movementTraits';
+import { readPhase } from '../../../core/movement/edit/readPhase';
 import { movement, phase } from '../../../core/testing/sample';
+import { movementTraits } from '../../../core/traits/movementTraits';
 import {
   described,
   draftRedone,
@@ -14,8 +14,8 @@ import {
   postureChanged,
   startChanged,
 } from './editor/movementDraft';
-import { passesFacets } from './facetOf';
-import { waysToShow } from './wayOf';
+import { waysToShow } from './movement/wayOf';
+import { passesFacets } from './wall/facetOf';
 
 const span = { kind: 'span' as const, share: 1 };
 const rocking = movement({

@@ -1,8 +1,8 @@
 import dayjs from 'dayjs';
 import { remainingMs } from '../../../core/record/remaining';
 import type { Teaching } from '../../../core/record/teaching';
-import type { Timeline } from '../../../core/session/segment';
-import type { Session } from '../../../core/session/session';
+import type { Session } from '../../../core/session/plan/session';
+import type { Timeline } from '../../../core/session/timeline/segment';
 import { inWords, minutes } from '../../app/words';
 
 interface Props {

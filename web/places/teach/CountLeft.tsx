@@ -1,5 +1,5 @@
-import { cycleAmount } from '../../../core/movement/cycleAmount';
-import type { Movement } from '../../../core/movement/movement';
+import { cycleAmount } from '../../../core/movement/schema/cycleAmount';
+import type { Movement } from '../../../core/movement/schema/movement';
 import type { Moment } from '../../../core/record/moment';
 import { minutes } from '../../app/words';
 

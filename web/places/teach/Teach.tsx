@@ -1,15 +1,15 @@
 import { useLayoutEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { beginTeaching } from '../../../core/record/teaching';
-import type { Session } from '../../../core/session/session';
+import type { Session } from '../../../core/session/plan/session';
 import { api } from '../../app/api';
 import { type LightName, putOn } from '../../app/lights';
 import { type Repertoire, useRepertoire } from '../../app/repertoire';
 import { useLight } from '../../app/shell/LightContext';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { inWords } from '../../app/words';
-import { keptDrafts } from '../sessions/draft/keptDraft';
-import { useTimeline } from '../sessions/useTimeline';
+import { keptDrafts } from '../../class/keptDraft';
+import { useTimeline } from '../../class/useTimeline';
 import { type KeptClass, keptClasses } from './keptClass';
 import { TeachingFace } from './TeachingFace';
 import './teach.css';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Teaching } from '../../../core/record/teaching';
-import { Session } from '../../../core/session/session';
+import { Session } from '../../../core/session/plan/session';
 import { keptOnThisMachine } from '../../app/kept';
 
 const KeptClass = z.object({ session: Session, teaching: Teaching, startedAt: z.iso.datetime({ offset: true }) });

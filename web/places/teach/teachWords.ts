@@ -1,7 +1,7 @@
-import { phasesFor } from '../../../core/movement/cycleFor';
-import { type Movement, usualName } from '../../../core/movement/movement';
-import type { Segment } from '../../../core/session/segment';
-import type { Session } from '../../../core/session/session';
+import { type Movement, usualName } from '../../../core/movement/schema/movement';
+import { phasesFor } from '../../../core/movement/walk/cycleFor';
+import type { Session } from '../../../core/session/plan/session';
+import type { Segment } from '../../../core/session/timeline/segment';
 import type { Repertoire } from '../../app/repertoire';
 
 /** What a line is called while it is taught. */

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import type { Segment } from '../../../core/session/segment';
+import type { Segment } from '../../../core/session/timeline/segment';
 
 /** What the bell rings, in hertz: a higher note to breathe in, a lower one to breathe out, the lowest for all else. */
 const NOTES = { in: 528, out: 396, other: 297 } as const;

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { advance } from '../../../core/record/advance';
 import type { Teaching } from '../../../core/record/teaching';
-import type { Timeline } from '../../../core/session/segment';
+import type { Timeline } from '../../../core/session/timeline/segment';
 
 /** Something done to the class in hand. */
 export type Act = (teaching: Teaching) => Teaching;

@@ -1,8 +1,8 @@
-import { postureWords } from '../../../core/body/postureWords';
-import { writtenSide } from '../../../core/movement/cycleFor';
-import { type Movement, usualName } from '../../../core/movement/movement';
-import { tellingMoment } from '../../../core/movement/tellingMoment';
-import type { Session } from '../../../core/session/session';
+import { postureWords } from '../../../core/body/written/postureWords';
+import { tellingMoment } from '../../../core/movement/sample/tellingMoment';
+import { type Movement, usualName } from '../../../core/movement/schema/movement';
+import { writtenSide } from '../../../core/movement/walk/cycleFor';
+import type { Session } from '../../../core/session/plan/session';
 import type { Repertoire } from '../../app/repertoire';
 import { sectionWord } from '../../app/words';
 import { Figure } from '../../drawing/figure/Figure';

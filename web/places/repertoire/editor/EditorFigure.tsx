@@ -1,10 +1,10 @@
 import { type PointerEvent, useRef } from 'react';
-import { fromRoom, outwardOf } from '../../../../core/body/frame';
-import type { HandPoint } from '../../../../core/body/hand';
-import type { Pose } from '../../../../core/body/pose';
-import { SIDES, type Side } from '../../../../core/body/side';
-import { skeletonOf } from '../../../../core/body/skeleton';
-import { along } from '../../../../core/body/vector';
+import { skeletonOf } from '../../../../core/body/figure/skeleton';
+import { fromRoom, outwardOf } from '../../../../core/body/geometry/frame';
+import { along } from '../../../../core/body/geometry/vector';
+import type { Pose } from '../../../../core/body/standing/pose';
+import type { HandPoint } from '../../../../core/body/written/hand';
+import { SIDES, type Side } from '../../../../core/body/written/side';
 import { Figure } from '../../../drawing/figure/Figure';
 import { EYES, onPaper, type View } from '../../../drawing/figure/view';
 

@@ -3,19 +3,19 @@ import { Alert, App, Button } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { postureWords } from '../../../../core/body/postureWords';
-import { standIn } from '../../../../core/body/stand';
-import { writtenSide } from '../../../../core/movement/cycleFor';
-import { emptyMovement, idFromName, type PhasePlace } from '../../../../core/movement/editMovement';
-import { Movement, usualName } from '../../../../core/movement/movement';
-import { baseId } from '../../../../core/movement/version';
-import { walkMovement } from '../../../../core/movement/walkMovement';
-import { checkMovement } from '../../../../core/session/checkMovement';
-import { movementTraits } from '../../../../core/session/movementTraits';
+import { standIn } from '../../../../core/body/standing/stand';
+import { postureWords } from '../../../../core/body/written/postureWords';
+import { emptyMovement, idFromName, type PhasePlace } from '../../../../core/movement/edit/editMovement';
+import { Movement, usualName } from '../../../../core/movement/schema/movement';
+import { baseId } from '../../../../core/movement/schema/version';
+import { writtenSide } from '../../../../core/movement/walk/cycleFor';
+import { walkMovement } from '../../../../core/movement/walk/walkMovement';
+import { checkMovement } from '../../../../core/traits/checkMovement';
+import { movementTraits } from '../../../../core/traits/movementTraits';
 import { api } from '../../../app/api';
 import { type Repertoire, useRepertoire } from '../../../app/repertoire';
 import { Notice, Waiting } from '../../../app/shell/Notice';
-import { useAppDispatch, useAppSelector } from '../../../app/store';
+import { useAppDispatch } from '../../../app/store';
 import { DemandBars } from '../../../drawing/DemandBars';
 import { ViewChoice } from '../../../drawing/figure/ViewChoice';
 import type { View } from '../../../drawing/figure/view';
@@ -32,6 +32,7 @@ import {
   postureChanged,
   startChanged,
 } from './movementDraft';
+import { useEditorSelector } from './movementDraftStore';
 import { PhaseFields } from './PhaseFields';
 import './editor.css';
 
@@ -77,9 +78,9 @@ function Bench({ known, isCopy, repertoire }: BenchProps) {
   const [view, setView] = useState<View>('three-quarter');
   const [inHand, setInHand] = useState<PhasePlace | null>(null);
   const [pickedUp, setPickedUp] = useState(false);
-  const movement = useAppSelector(({ movementDraft }) => movementDraft.present);
-  const canUndo = useAppSelector(({ movementDraft }) => movementDraft.past.length > 0);
-  const canRedo = useAppSelector(({ movementDraft }) => movementDraft.future.length > 0);
+  const movement = useEditorSelector(({ movementDraft }) => movementDraft.present);
+  const canUndo = useEditorSelector(({ movementDraft }) => movementDraft.past.length > 0);
+  const canRedo = useEditorSelector(({ movementDraft }) => movementDraft.future.length > 0);
   const shelf = `${isCopy ? 'new' : 'next'}.${known?.id ?? ''}`;
 
   useEffect(() => {

@@ -1,15 +1,15 @@
 import { ArrowLeftOutlined, ArrowRightOutlined, DeleteOutlined } from '@ant-design/icons';
 import { Button, Input, Select, Space } from 'antd';
 import { type KeyboardEvent, useState } from 'react';
-import { postureWords } from '../../../../core/body/postureWords';
-import type { PhasePlace } from '../../../../core/movement/editMovement';
-import type { PartName } from '../../../../core/movement/parts';
-import { readPhase } from '../../../../core/movement/readPhase';
-import type { PartStride } from '../../../../core/movement/walkMovement';
+import { postureWords } from '../../../../core/body/written/postureWords';
+import type { PhasePlace } from '../../../../core/movement/edit/editMovement';
+import { readPhase } from '../../../../core/movement/edit/readPhase';
+import type { PartName } from '../../../../core/movement/schema/parts';
+import type { PartStride } from '../../../../core/movement/walk/walkMovement';
 import { useAppDispatch } from '../../../app/store';
 import { Footprints } from '../../../drawing/Footprints';
 import { Figure } from '../../../drawing/figure/Figure';
-import { breathWords } from '../MovementStrip';
+import { breathWords } from '../movement/MovementStrip';
 import { phaseAdded, phaseMoved, phaseRemoved } from './movementDraft';
 
 interface Props {

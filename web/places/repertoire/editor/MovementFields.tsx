@@ -1,11 +1,11 @@
 import { Input, InputNumber, Segmented, Select, Switch } from 'antd';
-import { Caution } from '../../../../core/movement/caution';
-import { CountUnit } from '../../../../core/movement/count';
-import type { Sides } from '../../../../core/movement/laterality';
-import { type Movement, Role, Tradition } from '../../../../core/movement/movement';
+import { Caution } from '../../../../core/movement/schema/caution';
+import { CountUnit } from '../../../../core/movement/schema/count';
+import type { Sides } from '../../../../core/movement/schema/laterality';
+import { type Movement, Role, Tradition } from '../../../../core/movement/schema/movement';
 import { useAppDispatch } from '../../../app/store';
 import { sectionWord } from '../../../app/words';
-import { traditionWord } from '../traditionWord';
+import { traditionWord } from '../movement/traditionWord';
 import { described } from './movementDraft';
 
 const SIDES_OPTIONS: { value: string; label: string }[] = [

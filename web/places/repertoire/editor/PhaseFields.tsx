@@ -1,12 +1,12 @@
 import { Collapse, Input, InputNumber, Segmented, Select, Slider } from 'antd';
-import { ArmShape } from '../../../../core/body/armShape';
-import { Contact } from '../../../../core/body/contact';
-import type { Pose } from '../../../../core/body/pose';
-import type { Posture, PostureChange } from '../../../../core/body/posture';
-import { postureWords } from '../../../../core/body/postureWords';
-import { SIDES, type Side } from '../../../../core/body/side';
-import { STANCES, StanceName } from '../../../../core/body/stance';
-import type { Breath, Phase } from '../../../../core/movement/phase';
+import type { Pose } from '../../../../core/body/standing/pose';
+import { ArmShape } from '../../../../core/body/written/armShape';
+import { Contact } from '../../../../core/body/written/contact';
+import type { Posture, PostureChange } from '../../../../core/body/written/posture';
+import { postureWords } from '../../../../core/body/written/postureWords';
+import { SIDES, type Side } from '../../../../core/body/written/side';
+import { STANCES, StanceName } from '../../../../core/body/written/stance';
+import type { Breath, Phase } from '../../../../core/movement/schema/phase';
 import { Footprints } from '../../../drawing/Footprints';
 
 interface Props {

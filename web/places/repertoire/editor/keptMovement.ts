@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Movement } from '../../../../core/movement/movement';
+import type { Movement } from '../../../../core/movement/schema/movement';
 import { keptOnThisMachine } from '../../../app/kept';
 
 /** A movement half made may lack a name or its phases; whatever has parts can be gone on with. */

@@ -1,6 +1,6 @@
 import { createAction, createSlice, type PayloadAction, type UnknownAction } from '@reduxjs/toolkit';
 import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
-import type { PostureChange } from '../../../../core/body/posture';
+import type { PostureChange } from '../../../../core/body/written/posture';
 import {
   changePhase,
   insertPhase,
@@ -8,9 +8,9 @@ import {
   movePhase,
   type PhasePlace,
   removePhase,
-} from '../../../../core/movement/editMovement';
-import type { Movement } from '../../../../core/movement/movement';
-import type { Phase } from '../../../../core/movement/phase';
+} from '../../../../core/movement/edit/editMovement';
+import type { Movement } from '../../../../core/movement/schema/movement';
+import type { Phase } from '../../../../core/movement/schema/phase';
 
 /** The movement that is open in the editor. Every change goes through here, so that every change can be undone. */
 const bench = createSlice({

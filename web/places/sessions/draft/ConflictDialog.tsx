@@ -2,14 +2,15 @@ import { nanoid } from '@reduxjs/toolkit';
 import { Button, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { memo } from 'react';
-import type { Session } from '../../../../core/session/session';
+import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/api';
 import { useRepertoire } from '../../../app/repertoire';
-import { useAppDispatch, useAppSelector } from '../../../app/store';
+import { useAppDispatch } from '../../../app/store';
 import { minutes } from '../../../app/words';
-import { useTimeline } from '../useTimeline';
+import { keptDrafts } from '../../../class/keptDraft';
+import { useTimeline } from '../../../class/useTimeline';
 import { based, opened, restored } from './draft';
-import { keptDrafts } from './keptDraft';
+import { useDeskSelector } from './draftStore';
 import './conflict.css';
 
 const newId = () =>
@@ -20,8 +21,8 @@ const newId = () =>
 /** Two versions of one class: either is kept here, and the other is put aside as a class of its own. */
 export const ConflictDialog = memo(function ConflictDialog() {
   const dispatch = useAppDispatch();
-  const mine = useAppSelector(({ draft }) => draft.book.present);
-  const standing = useAppSelector(({ draft }) => draft.sync.standing);
+  const mine = useDeskSelector(({ draft }) => draft.book.present);
+  const standing = useDeskSelector(({ draft }) => draft.sync.standing);
   const [addSession, { isLoading, isError }] = api.useAddSessionMutation();
   if (standing.kind !== 'conflict' || !mine) return null;
   const { stored } = standing;

@@ -1,7 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { ActionCreators } from 'redux-undo';
-import { newPause } from '../../../../core/session/defaults';
-import { SettleRoutine } from '../../../../core/session/settleRoutine';
+import { newPause } from '../../../../core/session/plan/defaults';
+import { SettleRoutine } from '../../../../core/session/plan/settleRoutine';
 import { constant, line, session } from '../../../../core/testing/sample';
 import {
   draftReducer,

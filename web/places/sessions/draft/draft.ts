@@ -15,10 +15,10 @@ import {
   moveLine,
   placeOf,
   removeLine,
-} from '../../../../core/session/editPlan';
-import { applyEdits, type PlanEdit } from '../../../../core/session/planEdit';
-import type { Item, Section, Session } from '../../../../core/session/session';
-import type { SetAside } from '../../../../core/session/setAside';
+} from '../../../../core/session/edit/editPlan';
+import { applyEdits, type PlanEdit } from '../../../../core/session/edit/planEdit';
+import type { Item, Section, Session } from '../../../../core/session/plan/session';
+import type { SetAside } from '../../../../core/session/plan/setAside';
 
 import type { History } from './keptHistory';
 import { lineReducers } from './lineReducers';

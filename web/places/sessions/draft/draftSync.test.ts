@@ -1,11 +1,11 @@
 /** @jest-environment node */
 import { configureStore } from '@reduxjs/toolkit';
-import type { Session } from '../../../../core/session/session';
+import type { Session } from '../../../../core/session/plan/session';
 import { session } from '../../../../core/testing/sample';
 import { api } from '../../../app/api';
+import { keptDrafts } from '../../../class/keptDraft';
 import { based, draftReducer, headed, opened, restored } from './draft';
 import { draftSync } from './draftSync';
-import { keptDrafts } from './keptDraft';
 
 /** A server that answers as it is told, and remembers what it was sent. */
 type Answer = (sent: { session: Session; revision: number }) => Response | Promise<Response>;

@@ -1,10 +1,10 @@
 import { createListenerMiddleware, type ThunkDispatch, type UnknownAction } from '@reduxjs/toolkit';
 import { ActionTypes } from 'redux-undo';
 import { Conflict, Problem } from '../../../../core/formats/api';
-import type { Session } from '../../../../core/session/session';
+import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/api';
+import { keptDrafts } from '../../../class/keptDraft';
 import { based, type draftReducer, isEdit, type Standing, stood } from './draft';
-import { keptDrafts } from './keptDraft';
 
 /** How long after the last change a save is sent, and how long until it is tried again when the server is away. */
 const SAVE_AFTER = 500;

@@ -1,9 +1,9 @@
 import { configureStore, type UnknownAction } from '@reduxjs/toolkit';
 import { ActionCreators } from 'redux-undo';
-import { Block } from '../../../../core/session/block';
-import { newPause } from '../../../../core/session/defaults';
-import { type MovementItem, Session } from '../../../../core/session/session';
-import { SettleRoutine } from '../../../../core/session/settleRoutine';
+import { Block } from '../../../../core/session/plan/block';
+import { newPause } from '../../../../core/session/plan/defaults';
+import { type MovementItem, Session } from '../../../../core/session/plan/session';
+import { SettleRoutine } from '../../../../core/session/plan/settleRoutine';
 import { constant, line, session } from '../../../../core/testing/sample';
 import * as draft from './draft';
 

@@ -1,5 +1,5 @@
-import { changeLine, removeLine } from '../../../../core/session/editPlan';
-import type { Session } from '../../../../core/session/session';
+import { changeLine, removeLine } from '../../../../core/session/edit/editPlan';
+import type { Session } from '../../../../core/session/plan/session';
 import { constant, line, session } from '../../../../core/testing/sample';
 import { historyOf, keepHistory, packHistory, unpackHistory } from './keptHistory';
 

@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
 import { z } from 'zod';
-import { Item, Section, type Session, SessionShape } from '../../../../core/session/session';
+import { Item, Section, type Session, SessionShape } from '../../../../core/session/plan/session';
 
 /** The steps that can be undone and done again, kept over a reload of the page in this tab. */
 export interface History {

@@ -1,5 +1,4 @@
 import type { PayloadAction } from '@reduxjs/toolkit';
-import type { Block } from '../../../../core/session/block';
 import {
   changeBlock,
   groupLines,
@@ -8,11 +7,12 @@ import {
   shiftLines,
   takeApart,
   withoutLines,
-} from '../../../../core/session/editLines';
-import { changeLine, type LinePlace } from '../../../../core/session/editPlan';
-import type { LineSet } from '../../../../core/session/lineSet';
-import type { MovementItem, Session } from '../../../../core/session/session';
-import { lineReplaced } from '../../../../core/session/teachSteps';
+} from '../../../../core/session/edit/editLines';
+import { changeLine, type LinePlace } from '../../../../core/session/edit/editPlan';
+import { lineReplaced } from '../../../../core/session/edit/teachSteps';
+import type { Block } from '../../../../core/session/plan/block';
+import type { LineSet } from '../../../../core/session/plan/lineSet';
+import type { MovementItem, Session } from '../../../../core/session/plan/session';
 
 type Open = Session | null;
 type Ids = readonly string[];

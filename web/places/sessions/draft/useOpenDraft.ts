@@ -1,10 +1,11 @@
 import { useEffect, useState } from 'react';
 import type { StoredSession } from '../../../../core/formats/api';
-import type { Session } from '../../../../core/session/session';
+import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/api';
-import { useAppDispatch, useAppSelector, useAppStore } from '../../../app/store';
+import { useAppDispatch } from '../../../app/store';
+import { type KeptDraft, keptDrafts } from '../../../class/keptDraft';
 import { based, opened, reopened, restored } from './draft';
-import { type KeptDraft, keptDrafts } from './keptDraft';
+import { useDeskSelector, useDeskStore } from './draftStore';
 import { historyOf, keepHistory } from './keptHistory';
 
 export type Opening = 'opening' | 'open' | 'missing' | 'away';
@@ -15,8 +16,8 @@ export type Opening = 'opening' | 'open' | 'missing' | 'away';
  */
 export function useOpenDraft(id: string): Opening {
   const dispatch = useAppDispatch();
-  const store = useAppStore();
-  const present = useAppSelector(({ draft }) => draft.book.present?.id);
+  const store = useDeskStore();
+  const present = useDeskSelector(({ draft }) => draft.book.present?.id);
   const [fetchSession] = api.useLazySessionQuery();
   const [opening, setOpening] = useState<Opening>('opening');
 

@@ -1,0 +1,39 @@
+import type { Movement } from '../schema/movement';
+import { knownWalk } from './cachedWalk';
+
+/** Whether the hands push out on the out-breath or on the in-breath. */
+export type BreathConvention = 'out' | 'in';
+
+/** A hand between these heights from the shoulder, in arm lengths, pushes or draws rather than lifts or sinks. */
+const LOWEST = -0.6;
+const HIGHEST = 0.4;
+/** Pushing this much further one way than the other makes a convention, arm lengths. */
+const CLEAR = 0.3;
+
+const KNOWN = new WeakMap<Movement, BreathConvention | null>();
+
+/**
+ * Which breath a movement pushes on: effort on the out-breath is what most teach. Null where the hands do not push, or as much
+ * one way as the other. Raising and sinking is no pushing.
+ */
+export function breathConvention(movement: Movement): BreathConvention | null {
+  const known = KNOWN.get(movement);
+  if (known !== undefined) return known;
+  let [out, into] = [0, 0];
+  const walk = knownWalk(movement, movement.laterality.directions.kind === 'both' ? 'first' : null);
+  const once = walk.filter(({ part }) => part === 'cycle').slice(0, movement.parts.cycle.length);
+  for (const { stride } of once) {
+    const { breath } = stride.phase;
+    if (breath !== 'in' && breath !== 'out') continue;
+    for (const side of ['left', 'right'] as const) {
+      const [from, to] = [stride.from.hands[side].at, stride.to.hands[side].at];
+      if ([from[2], to[2]].some((up) => up < LOWEST || up > HIGHEST)) continue;
+      const further = to[1] - from[1];
+      if (breath === 'out') out += further;
+      else into += further;
+    }
+  }
+  const answer = out - into > CLEAR ? 'out' : into - out > CLEAR ? 'in' : null;
+  KNOWN.set(movement, answer);
+  return answer;
+}

@@ -1,0 +1,52 @@
+import { THRESHOLDS } from '../../report/thresholds';
+import type { Check, Finding, Judged } from '../finding/finding';
+import { longestOf } from '../finding/longestOf';
+import { nameOf } from '../finding/nameOf';
+import { weigh } from '../finding/weigh';
+import { firstThatClears } from '../remedies/mending';
+
+const look = (judged: Judged): Finding[] =>
+  longestOf(judged, ({ breath }) => breath === 'retained-full' || breath === 'retained-empty').flatMap(
+    ({ itemId, startMs, lengthMs }) => {
+      const key = `retention-long ${itemId}`;
+      const weighed = weigh(judged, key, lengthMs / 1000, {
+        limit: THRESHOLDS.retention,
+        grave: 2 * THRESHOLDS.retention,
+      });
+      if (!weighed) return [];
+      return [
+        {
+          code: 'retention-long',
+          key,
+          ...weighed,
+          itemId,
+          atMs: startMs,
+          what: `${nameOf(judged, itemId)} stops the breath for ${weighed.amount.toFixed(1)} s.`,
+          why: [
+            `A retention is a stopped breath, not a hold; ${THRESHOLDS.retention} s are the most here.`,
+            'Not in pregnancy, nor with high blood pressure, heart or lung disease: let them breathe on.',
+          ],
+        },
+      ];
+    },
+  );
+
+/** A stopped breath for long. */
+export const longRetention: Check = {
+  codes: ['retention-long'],
+  look,
+  remedies: (judged, finding) => {
+    const { itemId } = finding;
+    if (itemId === null) return [];
+    const paces = [6, 7, 8, 9, 10, 12].filter((pace) => pace <= judged.pace.most);
+    return firstThatClears(
+      look,
+      judged,
+      finding,
+      paces.map((pace) => ({
+        label: `${nameOf(judged, itemId)} at ${pace} breaths a minute`,
+        edits: [{ kind: 'change', itemId, to: { pace } }],
+      })),
+    );
+  },
+};

@@ -1,0 +1,98 @@
+import { type Movement, usualName } from '../../../movement/schema/movement';
+import { baseId } from '../../../movement/schema/version';
+import { placeOf } from '../../edit/editPlan';
+import { newMovementItem } from '../../plan/defaults';
+import type { Section } from '../../plan/session';
+import { lineTimes } from '../../timeline/lineTimes';
+import { settledLines } from '../../timeline/unrollBlocks';
+import type { Check, Finding, Judged, Remedy } from '../finding/finding';
+import { nameOf } from '../finding/nameOf';
+import { freshId, movementLine } from '../remedies/mending';
+
+/** A movement that is led without being explained: in a line, or in the routine that settles a line. */
+interface Led {
+  readonly movementId: string;
+  readonly itemId: string;
+  readonly explained: boolean;
+  readonly settles: boolean;
+}
+
+/** What a section leads, in the order in which it first comes. */
+function ledIn(section: Section): Led[] {
+  const settled = settledLines(section);
+  return section.items.flatMap((item): Led[] => {
+    if (item.kind !== 'movement') return [];
+    const { id: itemId, movementId, manner } = item;
+    const routine = settled.has(itemId) ? (section.settle?.lines ?? []) : [];
+    return [
+      { movementId, itemId, explained: manner === 'explained', settles: false },
+      ...routine.map((line) => ({ movementId: line.movementId, itemId, explained: false, settles: true })),
+    ];
+  });
+}
+
+const keyOf = ({ itemId, movementId, settles }: Led): string =>
+  settles ? `not-taught ${itemId} settle ${movementId}` : `not-taught ${itemId}`;
+
+/** The movements of a class that its group meets here for the first time, and that nobody explains. */
+function untaught({ known, plan }: Judged): Led[] {
+  if (known === null) return [];
+  const told = new Set<string>();
+  return plan.sections.flatMap((section) =>
+    ledIn(section).filter(({ movementId, explained }) => {
+      const id = baseId(movementId);
+      const isNew = !known.has(id) && !told.has(id);
+      told.add(id);
+      // Warm-ups and cool-downs are joined in with; what is in the main part is taught first.
+      return isNew && section.kind === 'main' && !explained;
+    }),
+  );
+}
+
+const look = (judged: Judged): Finding[] =>
+  untaught(judged).map((led) => {
+    const { itemId, movementId, settles } = led;
+    const movement = judged.find(movementId);
+    const name = settles && movement ? usualName(movement) : nameOf(judged, itemId);
+    return {
+      code: 'not-taught',
+      key: keyOf(led),
+      severity: 'warn',
+      amount: 1,
+      borderline: false,
+      itemId,
+      atMs: lineTimes(judged.timeline).get(itemId)?.startMs ?? null,
+      what: settles
+        ? `${name} settles the class here, and has not been taught to this group yet.`
+        : `${name} has not been taught to this group yet, and is not explained here.`,
+      why: ['It stands in no class this group has had before this one.'],
+    };
+  });
+
+/** The movement of a routine shown once by itself, before the line it first settles. */
+function shownBefore(judged: Judged, itemId: string, movement: Movement): Remedy[] {
+  const at = placeOf(judged.plan, itemId);
+  const block = movementLine(judged, itemId)?.block ?? null;
+  if (!at || block !== null) return [];
+  const item = newMovementItem(freshId(judged, itemId, 'shown'), movement, 'main', movement.count.least);
+  return [{ label: `${usualName(movement)} explained before it`, edits: [{ kind: 'add', at, item }] }];
+}
+
+/** A movement the group has not been taught, led as if it had. */
+export const notTaught: Check = {
+  codes: ['not-taught'],
+  look,
+  remedies: (judged, { itemId, key }) => {
+    const led = untaught(judged).find((one) => keyOf(one) === key);
+    if (itemId === null || !led) return [];
+    if (!led.settles)
+      return [
+        {
+          label: `${nameOf(judged, itemId)} explained first`,
+          edits: [{ kind: 'change', itemId, to: { manner: 'explained' } }],
+        },
+      ];
+    const movement = judged.find(led.movementId);
+    return movement ? shownBefore(judged, itemId, movement) : [];
+  },
+};

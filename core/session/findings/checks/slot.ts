@@ -1,0 +1,65 @@
+import { slotVerdict } from '../../report/slotVerdict';
+import { THRESHOLDS } from '../../report/thresholds';
+import { lineTimes } from '../../timeline/lineTimes';
+import type { Check, Finding, Judged, Remedy } from '../finding/finding';
+import { weigh } from '../finding/weigh';
+import { fewer } from '../remedies/easing';
+import { firstThatClears } from '../remedies/mending';
+
+const clock = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
+
+const look = (judged: Judged): Finding[] => {
+  const { plan, timeline } = judged;
+  const { state, beyondMs } = slotVerdict(timeline.totalMs, plan.slotMinutes);
+  if (state === 'empty') return [];
+  const beyond = beyondMs / 1000;
+  const over = weigh(judged, 'slot-over', beyond, { limit: THRESHOLDS.slotOver, grave: 5 * THRESHOLDS.slotOver });
+  if (over)
+    return [
+      {
+        code: 'slot-over',
+        key: 'slot-over',
+        ...over,
+        itemId: null,
+        atMs: null,
+        what: `The class runs ${clock(beyond)} over its ${plan.slotMinutes} minutes.`,
+        why: [`${THRESHOLDS.slotOver} s over is let pass; the next hirer is at the door.`],
+      },
+    ];
+  const under = weigh(judged, 'slot-under', beyond, {
+    limit: -THRESHOLDS.slotUnder,
+    under: true,
+    severity: ['notice', 'notice'],
+  });
+  if (!under) return [];
+  return [
+    {
+      code: 'slot-under',
+      key: 'slot-under',
+      ...under,
+      itemId: null,
+      atMs: null,
+      what: `${clock(-beyond)} of the slot are left.`,
+      why: [`${THRESHOLDS.slotUnder} s are let pass.`],
+    },
+  ];
+};
+
+/** One line shorter, the longest of the main part first. Fitting the whole class is a tool of its own. */
+function shorter(judged: Judged): Remedy[] {
+  const main = judged.timeline.sections.findIndex(({ kind }) => kind === 'main');
+  return [...lineTimes(judged.timeline).values()]
+    .filter(({ section }) => section === main)
+    .toSorted((a, b) => b.lengthMs - a.lengthMs)
+    .slice(0, 3)
+    .flatMap(({ itemId }) => fewer(judged, itemId));
+}
+
+/** A class that does not end when its slot does. */
+export const slot: Check = {
+  codes: ['slot-over', 'slot-under'],
+  look,
+  remedies: (judged, finding) =>
+    finding.code === 'slot-over' ? firstThatClears(look, judged, finding, shorter(judged)) : [],
+};

@@ -1,0 +1,52 @@
+import { THRESHOLDS } from '../../report/thresholds';
+import type { Check, Finding, Judged } from '../finding/finding';
+import { nameOf } from '../finding/nameOf';
+import { weigh } from '../finding/weigh';
+import { easierWays } from '../remedies/easing';
+import { firstThatClears } from '../remedies/mending';
+
+const look = (judged: Judged): Finding[] => {
+  const found = new Map<string, { startMs: number; seconds: number; angle: number }>();
+  let open: { itemId: string; startMs: number; seconds: number; angle: number } | null = null;
+  const close = () => {
+    if (open && open.seconds > (found.get(open.itemId)?.seconds ?? 0)) found.set(open.itemId, open);
+    open = null;
+  };
+  for (const { demand, startMs, seconds, itemId } of judged.pieces) {
+    const angle = Math.abs(demand.facing);
+    if (angle <= THRESHOLDS.turnedAwayAngle) {
+      close();
+      continue;
+    }
+    open = open ?? { itemId, startMs, seconds: 0, angle: 0 };
+    open = { ...open, seconds: open.seconds + seconds, angle: Math.max(open.angle, angle) };
+  }
+  close();
+  return [...found].flatMap(([itemId, { startMs, seconds, angle }]) => {
+    const key = `turned-away ${itemId}`;
+    const weighed = weigh(judged, key, seconds, { limit: THRESHOLDS.turnedAway, severity: ['warn', 'notice'] });
+    if (!weighed) return [];
+    return [
+      {
+        code: 'turned-away',
+        key,
+        ...weighed,
+        itemId,
+        atMs: startMs,
+        what: `${nameOf(judged, itemId)} turns the class away from you for ${Math.round(seconds)} s.`,
+        why: [
+          `Up to ${Math.round(angle)}° from the front; from ${THRESHOLDS.turnedAwayAngle}° on you are out of sight. ${THRESHOLDS.turnedAway} s are let pass.`,
+          'Show it first, walk round to the other side, or let those at the back lead.',
+        ],
+      },
+    ];
+  });
+};
+
+/** The class cannot see its instructor. */
+export const turnedAway: Check = {
+  codes: ['turned-away'],
+  look,
+  remedies: (judged, finding) =>
+    finding.itemId === null ? [] : firstThatClears(look, judged, finding, easierWays(judged, finding.itemId)),
+};

@@ -1,0 +1,88 @@
+import { usualName } from '../../../movement/schema/movement';
+import { placeOf } from '../../edit/editPlan';
+import type { PlanEdit } from '../../edit/planEdit';
+import { newPause } from '../../plan/defaults';
+import type { Judged, Remedy } from '../finding/finding';
+import { nameOf } from '../finding/nameOf';
+import { freshId, movementLine } from './mending';
+
+/** Ways of asking less of the class at a line, the mildest first; each check tries which of them mends what it found. */
+
+/** A rest before a line, a little longer each time. */
+export function restsBefore(judged: Judged, itemId: string): Remedy[] {
+  const at = placeOf(judged.plan, itemId);
+  if (!at) return [];
+  const id = freshId(judged, itemId, 'rest');
+  return [15, 30, 45, 60, 90, 120, 180].map((seconds) => ({
+    label: `Rest ${seconds} s before ${nameOf(judged, itemId)}`,
+    edits: [{ kind: 'add', at, item: newPause('rest', id, seconds) }],
+  }));
+}
+
+/** Fewer of a line, step by step down to the least. */
+export function fewer(judged: Judged, itemId: string): Remedy[] {
+  const line = movementLine(judged, itemId);
+  const movement = line && judged.find(line.movementId);
+  if (!line || !movement) return [];
+  const { least, step, unit } = movement.count;
+  const counts: number[] = [];
+  for (let count = line.count - step; count >= least - 1e-9; count -= step) counts.push(count);
+  return counts.map((count) => ({
+    label: `${usualName(movement)}: ${count} ${unit} rather than ${line.count}`,
+    edits: [{ kind: 'change', itemId, to: { count } }],
+  }));
+}
+
+/** Each easier way the movement of a line has. */
+export function easierWays(judged: Judged, itemId: string): Remedy[] {
+  const line = movementLine(judged, itemId);
+  const movement = line && judged.find(line.movementId);
+  if (!line || !movement) return [];
+  return movement.variants
+    .filter(({ id, kind }) => kind !== 'harder' && id !== line.variant)
+    .map(({ id, name }) => ({
+      label: `${usualName(movement)}: ${name}`,
+      edits: [{ kind: 'change', itemId, to: { variant: id } }],
+    }));
+}
+
+/** The count of a line taken in rounds with a rest between, which breaks what goes on too long. */
+export function inRounds(judged: Judged, itemId: string): Remedy[] {
+  const line = movementLine(judged, itemId);
+  const movement = line && judged.find(line.movementId);
+  if (!line || !movement || line.rounds > 1) return [];
+  const { least, step, unit } = movement.count;
+  return [2, 3, 4].flatMap((rounds): Remedy[] => {
+    const count = Math.max(least, Math.round(line.count / rounds / step) * step);
+    if (count * rounds > line.count * 1.34) return [];
+    const edits: PlanEdit[] = [{ kind: 'change', itemId, to: { rounds, count, roundRest: 15 } }];
+    return [{ label: `${usualName(movement)} in ${rounds} rounds of ${count} ${unit}, 15 s rest between`, edits }];
+  });
+}
+
+/** Longer rests between the rounds of a line that has some. */
+export function longerRoundRest(judged: Judged, itemId: string): Remedy[] {
+  const line = movementLine(judged, itemId);
+  if (!line || line.rounds < 2) return [];
+  return [30, 45, 60, 90]
+    .filter((seconds) => seconds > line.roundRest)
+    .map((roundRest) => ({
+      label: `${nameOf(judged, itemId)}: ${roundRest} s rest between rounds rather than ${line.roundRest}`,
+      edits: [{ kind: 'change', itemId, to: { roundRest } }],
+    }));
+}
+
+/** The line not done at all, where nothing else helps. */
+export const leftOut = (judged: Judged, itemId: string): Remedy[] => [
+  { label: `${nameOf(judged, itemId)} left out`, edits: [{ kind: 'remove', itemId }] },
+];
+
+/** Several changes as one; what is done to more than one line is said once, with in how many. */
+export function joined(remedies: readonly Remedy[]): Remedy {
+  const times = new Map<string, number>();
+  for (const { label } of remedies) times.set(label, (times.get(label) ?? 0) + 1);
+  return {
+    label: [...times].map(([label, lines]) => (lines > 1 ? `${label}, in ${lines} lines` : label)).join('; '),
+    edits: remedies.flatMap(({ edits }) => edits),
+  };
+}

@@ -1,0 +1,90 @@
+import { placeOf } from '../../edit/editPlan';
+import type { PlanEdit } from '../../edit/planEdit';
+import { type Drift, driftOf } from '../../load/driftOf';
+import { newPause } from '../../plan/defaults';
+import type { MovementItem } from '../../plan/session';
+import { THRESHOLDS } from '../../report/thresholds';
+import type { LineStretch, Segment } from '../../timeline/segment';
+import type { Judged, Remedy } from '../finding/finding';
+import { nameOf } from '../finding/nameOf';
+import { freshId, movementLine } from './mending';
+
+/** What gives the class time to walk back to its places, at this pace in metres a second. Convention. */
+const PAUSES: readonly Segment['kind'][] = ['rest', 'talk', 'round-rest'];
+const WALKING_BACK = 0.5;
+
+/** Whether a stretch of the class is long enough to walk back from so far away, metres. */
+export const walksBack = ({ kind, lengthMs }: Pick<Segment, 'kind' | 'lengthMs'>, far: number): boolean =>
+  PAUSES.includes(kind) && (lengthMs / 1000) * WALKING_BACK >= far;
+
+/** Seconds to walk back so far, in whole steps of five. `secondsBack(2.8)` is 10. */
+const secondsBack = (far: number): number => Math.max(10, Math.ceil(far / WALKING_BACK / 5) * 5);
+
+/** Where a line leaves the class from where it began or was last walked back to, and how far it gets meanwhile. */
+function carriedBy(judged: Judged, { itemId, first, end }: LineStretch): { readonly net: Drift; readonly far: number } {
+  const movement = judged.movements.get(itemId);
+  let [x, y, far] = [0, 0, 0];
+  for (const segment of movement ? judged.timeline.segments.slice(first, end) : []) {
+    if (walksBack(segment, Math.hypot(x, y))) [x, y] = [0, 0];
+    const by = movement ? driftOf(movement, segment) : { x: 0, y: 0 };
+    x += by.x;
+    y += by.y;
+    far = Math.max(far, Math.hypot(x, y));
+  }
+  return { net: { x, y }, far };
+}
+
+/** A line that walks too far by itself, in so many rounds that each can be walked back; null where it is in rounds already. */
+function inShortRounds(judged: Judged, item: MovementItem, far: number) {
+  const movement = judged.find(item.movementId);
+  if (item.rounds > 1 || !movement) return null;
+  const { least, step } = movement.count;
+  const rounds = Math.ceil(far / THRESHOLDS.drift);
+  const count = Math.max(least, Math.floor(item.count / rounds / step) * step);
+  return { rounds, count, roundRest: secondsBack((far * count) / item.count) };
+}
+
+/**
+ * Time to walk back wherever it is wanted on the way to a line: a rest before each line that would carry the class too far, and
+ * rounds for one that does so by itself. Lines in blocks are left as they are.
+ */
+export function walkingBack(judged: Judged, itemId: string): Remedy[] {
+  const { timeline, plan } = judged;
+  const until = timeline.items.findIndex((visit) => visit.itemId === itemId);
+  const edits: PlanEdit[] = [];
+  const where: string[] = [];
+  const added = new Map<number, number>();
+  let [x, y] = [0, 0];
+  for (const visit of timeline.items.slice(0, until + 1)) {
+    const item = movementLine(judged, visit.itemId);
+    const segments = timeline.segments.slice(visit.first, visit.end);
+    if (segments.some((segment) => walksBack(segment, Math.hypot(x, y)))) {
+      // What was wanted on the way so far has been walked back already.
+      [x, y] = [0, 0];
+      edits.length = 0;
+      where.length = 0;
+      added.clear();
+    }
+    const { net, far } = carriedBy(judged, visit);
+    const at = item && item.block === null ? placeOf(plan, item.id) : null;
+    const gone = Math.hypot(x, y);
+    if (at && item && gone > 0.5 && Math.hypot(x + net.x, y + net.y) > THRESHOLDS.drift) {
+      const earlier = added.get(at.section) ?? 0;
+      const pause = newPause('rest', freshId(judged, item.id, 'back'), secondsBack(gone), 'Walk back');
+      edits.push({ kind: 'add', at: { section: at.section, index: at.index + earlier }, item: pause });
+      added.set(at.section, earlier + 1);
+      where.push(`before ${nameOf(judged, item.id)}`);
+      [x, y] = [0, 0];
+    }
+    const rounds = at && item && far > THRESHOLDS.drift ? inShortRounds(judged, item, far) : null;
+    if (rounds && item) {
+      edits.push({ kind: 'change', itemId: item.id, to: rounds });
+      where.push(`between ${rounds.rounds} rounds of ${nameOf(judged, item.id)}`);
+    }
+    // Of rounds only the last is not walked back yet.
+    const share = rounds && item ? rounds.count / item.count : 1;
+    x = (rounds ? 0 : x) + net.x * share;
+    y = (rounds ? 0 : y) + net.y * share;
+  }
+  return edits.length === 0 ? [] : [{ label: `Walk back ${where.join(', ')}`, edits }];
+}

@@ -1,0 +1,45 @@
+import type { Side } from '../../body/written/side';
+import type { Movement } from '../../movement/schema/movement';
+import { knownWalk } from '../../movement/walk/cachedWalk';
+import { writtenSide } from '../../movement/walk/cycleFor';
+import { displacement } from '../../movement/walk/stride';
+import type { Segment } from '../timeline/segment';
+
+/** Metres to the right and forward. */
+export interface Drift {
+  readonly x: number;
+  readonly y: number;
+}
+
+const KNOWN = new WeakMap<Movement, Drift>();
+
+/** How far one cycle of a movement carries the feet on its written side; half of there and back for an alternating one. */
+function cycleDrift(movement: Movement): Drift {
+  const known = KNOWN.get(movement);
+  if (known) return known;
+  const alternating = movement.laterality.sides.kind === 'alternating';
+  const cycles = alternating ? 2 : 1;
+  // The first cycle starts from the movement's own beginning; from the second on all are alike.
+  const walk = knownWalk(movement, movement.laterality.directions.kind === 'both' ? 'first' : null);
+  const strides = walk.filter(({ part }) => part === 'cycle').map(({ stride }) => stride);
+  const { x, y } = displacement(strides.slice(strides.length / 2));
+  const drift = { x: x / cycles, y: y / cycles };
+  KNOWN.set(movement, drift);
+  return drift;
+}
+
+/**
+ * How far a segment carries the class, told at the beginning of a cycle for the whole of it; nothing for all others.
+ * @param movement as the segment's line has it done
+ */
+export function driftOf(movement: Movement, { kind, phase, side, direction }: Segment): Drift {
+  if (kind !== 'move' || phase !== 0) return { x: 0, y: 0 };
+  const one = cycleDrift(movement);
+  const { sides, directions } = movement.laterality;
+  const written: Side | null = writtenSide(movement);
+  const retraces = directions.kind === 'both' && directions.reversal === 'retraced' && direction === 'reversed';
+  const reversed = direction === 'reversed' && !retraces;
+  const mirrored = sides.kind !== 'alternating' && written !== null && side !== null && side !== written;
+  const across = one.x * (mirrored !== reversed ? -1 : 1);
+  return retraces ? { x: -across, y: -one.y } : { x: across, y: one.y };
+}

@@ -1,0 +1,106 @@
+import { skeletonOf } from '../../body/figure/skeleton';
+import type { Pose } from '../../body/standing/pose';
+import { Region } from '../../body/written/region';
+import { type ChannelValues, channelIndex, channelZeros } from '../../demand/channels';
+import { type Demand, demandAt } from '../../demand/demandAt';
+import { phaseDemand } from '../../demand/movementDemand';
+import { WARMING_SPEED } from '../../demand/readiness';
+import { loweredMovement } from '../../movement/adapt/loweredMovement';
+import { rampedMovement } from '../../movement/adapt/rampedMovement';
+import type { FindMovement, Movement } from '../../movement/schema/movement';
+import { movementsOf } from '../plan/adaptMovement';
+import type { Plan } from '../plan/session';
+import { AT_EASE, AT_EASE_SEATED, STEPPING } from '../timeline/restPoses';
+import type { Segment, Timeline } from '../timeline/segment';
+import { doneIn } from '../timeline/settleItem';
+
+/** A stretch of a class in which demand is taken as constant. */
+export interface DemandPiece {
+  readonly startMs: number;
+  readonly seconds: number;
+  /** Index of its segment in the timeline. */
+  readonly segment: number;
+  readonly itemId: string;
+  readonly demand: Demand;
+  /** How much each channel is mobilised, 0 to 1. */
+  readonly mobilised: ChannelValues;
+}
+
+const NOTHING = channelZeros();
+
+const askedBy = (pose: Pose): Demand => demandAt(pose, skeletonOf(pose));
+/** What standing or sitting at ease asks, and stepping from one movement into the next. */
+export const EASE_DEMAND = askedBy(AT_EASE);
+const SEATED_DEMAND = askedBy(AT_EASE_SEATED);
+const STEPPING_DEMAND = askedBy(STEPPING);
+
+const isSeated = (movement: Movement | undefined): boolean => (movement?.start.load.seat ?? 0) > 0;
+
+const DECLARED = new WeakMap<Movement, readonly (readonly [index: number, amount: number])[]>();
+
+/** The regions a movement is said to move though the figure cannot show it. */
+function declared(movement: Movement): readonly (readonly [index: number, amount: number])[] {
+  const known = DECLARED.get(movement);
+  if (known) return known;
+  const found = Region.options.flatMap((region) => {
+    const amount = movement.mobilises[region];
+    if (amount === undefined) return [];
+    return [null, 'left' as const, 'right' as const].flatMap((side) => {
+      const index = channelIndex(region, side);
+      return index < 0 ? [] : [[index, amount] as const];
+    });
+  });
+  DECLARED.set(movement, found);
+  return found;
+}
+
+function movingPieces(segment: Segment, index: number, movement: Movement): DemandPiece[] | null {
+  const { part, phase, side, direction, repetition, startMs, lengthMs, itemId } = segment;
+  if (part === null || phase === null) return null;
+  const ramped = rampedMovement(loweredMovement(movement, segment.lower), repetition ?? 1, segment.of ?? 1);
+  const demand = phaseDemand(ramped, { part, phase, side, direction, first: (repetition ?? 1) === 1 });
+  if (!demand) return null;
+  const seconds = lengthMs / 1000;
+  const mobilised = channelZeros();
+  const fully = Math.max(0.1, seconds) * WARMING_SPEED;
+  for (let channel = 0; channel < mobilised.length; channel += 1)
+    mobilised[channel] = Math.min(1, (demand.moved[channel] as number) / fully);
+  for (const [channel, amount] of declared(movement)) mobilised[channel] = Math.max(mobilised[channel] ?? 0, amount);
+  const share = 1 / demand.pieces.length;
+  return demand.pieces.map((piece, place) => ({
+    startMs: startMs + lengthMs * share * place,
+    seconds: seconds * share,
+    segment: index,
+    itemId,
+    demand: piece,
+    mobilised,
+  }));
+}
+
+/** What a class asks from beginning to end, piece by piece without gaps. */
+export function sessionDemand(
+  plan: Pick<Plan, 'sections' | 'schools'>,
+  timeline: Timeline,
+  find: FindMovement,
+): DemandPiece[] {
+  const done = movementsOf(plan, find);
+  let seated = false;
+  return timeline.segments.flatMap((segment, index): DemandPiece[] => {
+    const movement = doneIn(segment, done, find, plan.schools);
+    if (movement) seated = isSeated(movement);
+    const moving = movement && segment.lengthMs > 0 ? movingPieces(segment, index, movement) : null;
+    if (moving) return moving;
+    const { startMs, lengthMs, itemId } = segment;
+    if (lengthMs === 0) return [];
+    return [
+      {
+        startMs,
+        seconds: lengthMs / 1000,
+        segment: index,
+        itemId,
+        demand: seated ? SEATED_DEMAND : segment.kind === 'bridge' ? STEPPING_DEMAND : EASE_DEMAND,
+        mobilised: NOTHING,
+      },
+    ];
+  });
+}

@@ -1,0 +1,134 @@
+import { Region } from '../../body/written/region';
+import type { Side } from '../../body/written/side';
+import { CEILINGS, type Strength } from '../../demand/ceilings';
+import { CHANNELS, FAST_TAU, SLOW_TAU } from '../../demand/channels';
+import { Compartments } from '../../demand/compartments';
+import type { DemandPiece } from './sessionDemand';
+
+export type Compartment = 'fast' | 'slow';
+
+/** What one line of a class has added to a peak, in percent of the ceiling. */
+export interface StrainPart {
+  readonly itemId: string;
+  readonly percent: number;
+}
+
+/** The worst moment of a region in a class. */
+export interface RegionStrain {
+  readonly region: Region;
+  readonly side: Side | null;
+  readonly compartment: Compartment;
+  /** Of the group's ceiling. */
+  readonly percent: number;
+  /** When, milliseconds from the start. */
+  readonly atMs: number;
+  /** The lines it comes from, largest first; they sum to `percent`. */
+  readonly parts: readonly StrainPart[];
+  /** Demand over the whole class, index times minutes: the sum over both sides. */
+  readonly indexMinutes: number;
+}
+
+const tauOf = (region: Region, compartment: Compartment): number =>
+  compartment === 'fast' ? FAST_TAU[region] : SLOW_TAU;
+
+/** What a compartment is filled with, in demand-seconds, as percent of the ceiling. */
+const percentOf = (filled: number, region: Region, compartment: Compartment, strength: Strength): number =>
+  (100 * filled) / (tauOf(region, compartment) * CEILINGS[region][strength][compartment]);
+
+/** What is left of a piece's share when no more than this is kept, it is no longer told. */
+const FORGOTTEN = 1e-5;
+
+/** What each line has put into a compartment that is still there at its peak, the latest looked at first. */
+function partsOf(
+  pieces: readonly DemandPiece[],
+  channel: number,
+  last: number,
+  tau: number,
+  ceiling: number,
+): StrainPart[] {
+  const parts = new Map<string, number>();
+  let kept = 1;
+  for (let place = last; place >= 0 && kept > FORGOTTEN; place -= 1) {
+    const { itemId, demand, seconds } = pieces[place] as DemandPiece;
+    const keep = Math.exp(-seconds / tau);
+    const left = (demand.channels[channel] as number) * (1 - keep) * kept;
+    parts.set(itemId, (parts.get(itemId) ?? 0) + (left * 100) / ceiling);
+    kept *= keep;
+  }
+  return [...parts]
+    .map(([itemId, percent]) => ({ itemId, percent }))
+    .filter(({ percent }) => percent >= 0.05)
+    .toSorted((a, b) => b.percent - a.percent);
+}
+
+const COMPARTMENTS: readonly Compartment[] = ['fast', 'slow'];
+
+/** The compartments of every channel at the end of a class, and the index-seconds of each. */
+function filledWith(pieces: readonly DemandPiece[]) {
+  const compartments = new Compartments();
+  const worked = new Float64Array(CHANNELS.length);
+  for (const { demand, seconds } of pieces) {
+    compartments.fill(demand.channels, seconds);
+    for (let channel = 0; channel < worked.length; channel += 1)
+      worked[channel] = (worked[channel] as number) + (demand.channels[channel] as number) * seconds;
+  }
+  return { compartments, worked };
+}
+
+/**
+ * The strain of every region in a class, worse compartment and side first named.
+ * @param pieces as `sessionDemand` answers them
+ * @param strength of the group
+ */
+export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength): RegionStrain[] {
+  const { compartments, worked } = filledWith(pieces);
+  return Region.options.map((region): RegionStrain => {
+    const ceiling = CEILINGS[region][strength];
+    let worst = { percent: 0, piece: -1, channel: -1, compartment: 'fast' as Compartment };
+    let indexMinutes = 0;
+    for (const [channel, one] of CHANNELS.entries()) {
+      if (one.region !== region) continue;
+      indexMinutes += (worked[channel] as number) / 60;
+      for (const compartment of COMPARTMENTS) {
+        const { most, at } = compartments[compartment];
+        const percent = percentOf(most[channel] as number, region, compartment, strength);
+        if (percent > worst.percent + 1e-9) worst = { percent, piece: at[channel] as number, channel, compartment };
+      }
+    }
+    const { percent, piece, channel, compartment } = worst;
+    const last = pieces[piece];
+    return {
+      region,
+      side: CHANNELS[channel]?.side ?? null,
+      compartment,
+      percent,
+      atMs: last ? last.startMs + last.seconds * 1000 : 0,
+      parts: last ? partsOf(pieces, channel, piece, tauOf(region, compartment), ceiling[compartment]) : [],
+      indexMinutes,
+    };
+  });
+}
+
+/**
+ * The most a region is strained while some lines are done, percent of the ceiling, the worse compartment and side; 0 where none
+ * of them is done.
+ */
+export function strainDuring(
+  pieces: readonly DemandPiece[],
+  strength: Strength,
+  region: Region,
+  lines: ReadonlySet<string>,
+): number {
+  const compartments = new Compartments();
+  let most = 0;
+  for (const { itemId, demand, seconds } of pieces) {
+    compartments.fill(demand.channels, seconds);
+    if (!lines.has(itemId)) continue;
+    for (const [channel, one] of CHANNELS.entries())
+      for (const compartment of one.region === region ? COMPARTMENTS : []) {
+        const filled = compartments[compartment].filled[channel] as number;
+        most = Math.max(most, percentOf(filled, region, compartment, strength));
+      }
+  }
+  return most;
+}

@@ -1,0 +1,48 @@
+import type { Movement } from '../../movement/schema/movement';
+import { passesOf } from '../../movement/schema/pass';
+import type { MovementItem, Section } from '../plan/session';
+import { visitsOf } from '../timeline/unrollBlocks';
+
+/** A count said so that it cannot be misread. */
+export interface CountWords {
+  /** What the number counts, such as "breaths" or "times each side, each way". */
+  readonly words: string;
+  /** The number over all sides, directions and rounds, in the same unit. */
+  readonly total: number;
+}
+
+const UNIT_WORDS = { repetitions: 'times', breaths: 'breaths', beats: 'beats', seconds: 'seconds' } as const;
+const ENDS_WORDS = {
+  'until-it-flows': 'until it flows',
+  'as-comfortable': 'as many as comfortable',
+  open: 'until you end it',
+} as const;
+const ONE_SIDE_WORDS = { 'left-only': 'left only', 'right-only': 'right only' } as const;
+
+/**
+ * What an item's count means. Six of an each-side movement are "times each side", 12 in all; six there and back of an
+ * alternating one stay 6, each of them both sides.
+ */
+export function countWords(movement: Movement, item: MovementItem): CountWords {
+  const { sides, directions } = movement.laterality;
+  const passes = passesOf(movement.laterality, item);
+  const said: string[] = [UNIT_WORDS[movement.count.unit]];
+  if (sides.kind === 'each-side') {
+    const only = item.sides === 'left-only' || item.sides === 'right-only' ? ONE_SIDE_WORDS[item.sides] : 'each side';
+    said.push(only);
+  }
+  if (sides.kind === 'alternating')
+    said.push(sides.repetition === 'there-and-back' ? 'there and back' : 'left and right by turns');
+  if (directions.kind === 'both' && item.directions === 'usual') said.push('each way');
+  if (movement.count.ends !== 'counted') said.push(ENDS_WORDS[movement.count.ends]);
+  const [unit, ...rest] = said;
+  const words = rest.length > 0 ? `${unit} ${rest.join(', ')}` : `${unit}`;
+  return { words, total: item.count * passes.length * item.rounds };
+}
+
+/** How often a line is done over all its sides, directions and rounds, those of its blocks counted in, in its own unit. */
+export const totalCount = (movement: Movement, section: Pick<Section, 'items' | 'blocks'>, itemId: string): number =>
+  visitsOf(section).reduce(
+    (sum, { item }) => (item.kind === 'movement' && item.id === itemId ? sum + countWords(movement, item).total : sum),
+    0,
+  );

@@ -1,0 +1,161 @@
+import type { Side } from '../../body/written/side';
+import type { FindMovement } from '../../movement/schema/movement';
+import { type Movement, type Role, usualName } from '../../movement/schema/movement';
+import { passesOf } from '../../movement/schema/pass';
+import type { Breath } from '../../movement/schema/phase';
+import { phasesFor } from '../../movement/walk/cycleFor';
+import { doneAs } from '../plan/adaptMovement';
+import { type Block, blocksAround, blocksBegun } from '../plan/block';
+import type { Item, Plan } from '../plan/session';
+import { lineTimes } from '../timeline/lineTimes';
+import type { Timeline } from '../timeline/segment';
+import { settledLines } from '../timeline/unrollBlocks';
+import { blockWords } from './blockWords';
+import { countWords } from './countWords';
+import { settleWords } from './settleWords';
+
+/** How the instructor stands: facing the class and mirroring it, or with the back to it. */
+export type Facing = 'mirrored' | 'same';
+/**
+ * How left and right are said: as sides, as hours of a clock that lies on the floor with twelve in front, or by what stands
+ * on each side of the room.
+ */
+export type SideWords = 'sides' | 'hours' | Readonly<Record<Side, string>>;
+
+/** What is said and counted for one line, in the order of the class. */
+export interface Cue {
+  readonly itemId: string;
+  readonly section: Role;
+  readonly startMs: number;
+  readonly lengthMs: number;
+  readonly title: string;
+  readonly pinyin: string;
+  readonly chinese: string;
+  /** "8 times each side, 3 rounds", or seconds of a rest. */
+  readonly count: string;
+  /** How many passes of how many, as they are counted out loud, with "last one" before the last. */
+  readonly counting: string;
+  /** The sides in order, as the class sees them and as the instructor moves. */
+  readonly sides: string;
+  readonly calls: readonly { readonly call: string; readonly breath: Breath }[];
+  readonly note: string;
+  /** What the blocks that begin with it do: "Two of the form: 3 rounds". Empty where none begins. */
+  readonly opens: string;
+  /** In how many blocks it stands. */
+  readonly depth: number;
+  /** What is said for the steps into it; empty where there are none. */
+  readonly steps: string;
+  /** What it is settled with; empty where it is not. */
+  readonly settles: string;
+  /** What comes after it; null at the end. */
+  readonly next: string | null;
+  /** The movement as it is done here; null for rests and talks. */
+  readonly movement: Movement | null;
+}
+
+const HOURS: Readonly<Record<Side, string>> = { left: '9 o’clock', right: '3 o’clock' };
+
+/** A side as the class hears it and as the instructor does it: `sideWords('left', 'mirrored', 'sides')` is "left (you: right)". */
+export function sideWords(side: Side, facing: Facing, words: SideWords): string {
+  const yours: Side = facing === 'same' ? side : side === 'left' ? 'right' : 'left';
+  const said = words === 'sides' ? side : `towards ${(words === 'hours' ? HOURS : words)[side]}`;
+  return facing === 'same' ? said : `${said} (you: ${yours})`;
+}
+
+function sidesOf(movement: Movement, item: Item, facing: Facing, words: SideWords): string {
+  if (item.kind !== 'movement') return '';
+  const passes = passesOf(movement.laterality, item);
+  const sides = passes.flatMap(({ side }) => (side === 'left' || side === 'right' ? [side] : []));
+  const { sides: laterality, directions } = movement.laterality;
+  if (laterality.kind === 'alternating') {
+    const first: Side = item.sides.startsWith('right')
+      ? 'right'
+      : item.sides.startsWith('left')
+        ? 'left'
+        : laterality.first;
+    return `${sideWords(first, facing, words)} first, by turns`;
+  }
+  const ordered = [...new Set(sides)].map((side) => sideWords(side, facing, words)).join(', then ');
+  const both = directions.kind === 'both' && item.directions === 'usual' ? `${directions.names.join(', then ')}` : '';
+  return [ordered, both].filter(Boolean).join('; ');
+}
+
+/** "1 … 7, last one" for a counted line; nothing where the breath or the clock is counted. */
+function countingOf(movement: Movement, count: number): string {
+  if (movement.count.unit !== 'repetitions' || movement.count.ends !== 'counted') return '';
+  if (count === 1) return 'once';
+  return count === 2 ? '1, last one' : `1 … ${count - 1}, last one`;
+}
+
+const titleOf = (item: Item, find: FindMovement): string => {
+  if (item.kind === 'rest') return 'Rest';
+  if (item.kind === 'talk') return 'Talk';
+  const movement = find(item.movementId);
+  return movement ? usualName(movement) : item.movementId;
+};
+
+const said = (block: Block): string => (block.name === '' ? blockWords(block) : `${block.name}: ${blockWords(block)}`);
+
+/**
+ * The cue sheet of a class: for every line when it begins, what it is, how often, which side, what is said, and what comes next.
+ * @param facing and `words` say left and right the way the instructor teaches
+ */
+export function cueSheet(
+  plan: Pick<Plan, 'sections' | 'schools'>,
+  timeline: Timeline,
+  find: FindMovement,
+  { facing, words }: { readonly facing: Facing; readonly words: SideWords },
+): Cue[] {
+  const lines = plan.sections.flatMap((section) => {
+    const { kind, items, blocks, settle } = section;
+    const settled = settledLines(section);
+    return items.map((item, index) => ({
+      kind,
+      item,
+      settles: settle && settled.has(item.id) ? settleWords(settle, find) : '',
+      opens: blocksBegun(items, blocks, index).map(said).join('; '),
+      depth: blocksAround(blocks, item).length,
+    }));
+  });
+  const times = lineTimes(timeline);
+  return lines.flatMap(({ kind, item, opens, depth, settles }, place): Cue[] => {
+    const stretch = times.get(item.id);
+    if (!stretch) return [];
+    const next = lines[place + 1];
+    const shared = {
+      itemId: item.id,
+      section: kind,
+      startMs: stretch.startMs,
+      lengthMs: stretch.lengthMs,
+      title: titleOf(item, find),
+      note: item.note,
+      opens,
+      depth,
+      steps: stretch.visits[0]?.bridge?.call ?? '',
+      settles,
+      next: next ? titleOf(next.item, find) : null,
+    };
+    const written = item.kind === 'movement' ? find(item.movementId) : undefined;
+    if (item.kind !== 'movement' || !written) {
+      const seconds = item.kind === 'movement' ? 0 : item.seconds;
+      const nothing = { pinyin: '', chinese: '', counting: '', sides: '', calls: [], movement: null };
+      return [{ ...shared, ...nothing, count: `${seconds} s` }];
+    }
+    const movement = doneAs(written, item, plan.schools);
+    const first = passesOf(movement.laterality, item)[0];
+    const side = first?.side === 'left' || first?.side === 'right' ? first.side : null;
+    const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';
+    return [
+      {
+        ...shared,
+        pinyin: written.names.pinyin[0] ?? '',
+        chinese: written.names.chinese[0] ?? '',
+        count: `${item.count} ${countWords(written, item).words}${rounds}`,
+        counting: countingOf(written, item.count),
+        sides: sidesOf(written, item, facing, words),
+        calls: phasesFor(movement, 'cycle', side).map(({ call, breath }) => ({ call, breath })),
+        movement,
+      },
+    ];
+  });
+}

@@ -1,0 +1,58 @@
+import type { Role } from '../../movement/schema/movement';
+
+/** Every threshold of every check, in one table. Conventions of this product; seconds unless said otherwise. */
+export const THRESHOLDS = {
+  /** A class may run over its slot by this much before it is called over. */
+  slotOver: 60,
+  /** A class may leave this much of its slot empty before it is called under. */
+  slotUnder: 180,
+  /** Hands overhead in one stretch. */
+  overheadWarn: 60,
+  overheadStop: 120,
+  /** On one leg in one stretch. */
+  oneLegWarn: 45,
+  oneLegStop: 90,
+  oneLegGentleWarn: 20,
+  oneLegGentleStop: 45,
+  /** The head below the hips in one stretch; twice that is too long. */
+  headLow: 15,
+  /** Strain in percent of the group's ceiling. */
+  strainWarn: 100,
+  strainStop: 125,
+  /** How much more than readiness allows, over how long: index-seconds. Three times that is a warning. */
+  readinessGap: 0.8,
+  /** A cool-down lasts at least this long, and this share of the slot. */
+  coolDownLeast: 180,
+  coolDownShare: 0.1,
+  /** A class that fills this share of its slot counts as written; before that its shape says nothing. */
+  writtenShare: 0.6,
+  /** The pelvis turned from the front so far, in degrees, for so long, loses sight of the instructor. */
+  turnedAwayAngle: 60,
+  turnedAway: 10,
+  /** How far the class may come from where it began, metres. */
+  drift: 3,
+  /** How much lower a movement may come again, in degrees, before this share of the main part. */
+  secondLower: 5,
+  secondLowerShare: 0.4,
+  /** Breath halves that the steps between two movements may take where the class flows on. */
+  bridgeHalves: 4,
+  /** A head that hung low takes at least this long to come up. */
+  rising: 4,
+  /** The longest stopped breath. */
+  retention: 3,
+  /** In the cool-down, knees bent by more than so many degrees for longer than so many seconds of one line. */
+  coolDownSink: 35,
+  coolDownLow: 30,
+  /** A class ends with at least this long without moving, within its last so many seconds. */
+  still: 10,
+  stillWithin: 90,
+} as const;
+
+/** What of the slot a section usually takes, percent. The cool-down's least has a check of its own. */
+export const SECTION_SHARES: Readonly<Record<Role, { readonly least: number; readonly most: number }>> = {
+  opening: { least: 0, most: 15 },
+  'warm-up': { least: 10, most: 35 },
+  main: { least: 30, most: 70 },
+  'cool-down': { least: 0, most: 30 },
+  closing: { least: 0, most: 15 },
+};

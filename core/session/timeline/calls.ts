@@ -1,0 +1,25 @@
+import type { Breath, Phase } from '../../movement/schema/phase';
+import type { Manner } from '../plan/session';
+
+/** The plain word for a breath. */
+export const BREATH_WORDS: Readonly<Record<Breath, string>> = {
+  in: 'Breathe in',
+  out: 'Breathe out',
+  'retained-full': 'Pause, full',
+  'retained-empty': 'Pause, empty',
+  natural: 'Breathe freely',
+};
+
+/**
+ * What is said for a phase. Calls thin out as a class gets into a movement: the shape on the first repetition, the breath
+ * on the second and third, then silence, and "Last one" as the last begins.
+ * @param index of the phase in its cycle, from 0
+ * @param repetition from 1, of `of`
+ * @returns the words, or '' for silence
+ */
+export function callFor(phase: Phase, index: number, repetition: number, of: number, manner: Manner): string {
+  if (repetition === of && of > 1 && index === 0) return 'Last one';
+  if (manner === 'quiet') return '';
+  if (repetition === 1) return phase.call;
+  return repetition <= 3 && phase.breath !== 'natural' ? BREATH_WORDS[phase.breath] : '';
+}

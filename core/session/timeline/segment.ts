@@ -1,0 +1,92 @@
+import { z } from 'zod';
+import { Side } from '../../body/written/side';
+import { PartName } from '../../movement/schema/parts';
+import { Breath } from '../../movement/schema/phase';
+
+/**
+ * What a stretch of the timeline is.
+ * naming, showing: before a movement led as explained. bridge: the steps from where the line before ended. entry, move, exit: its parts. side-change, direction-change: between
+ * passes. round-rest: between rounds. settle: after it. rest, talk: lines of their own.
+ */
+export const SegmentKind = z.enum([
+  'naming',
+  'showing',
+  'bridge',
+  'entry',
+  'move',
+  'side-change',
+  'direction-change',
+  'round-rest',
+  'exit',
+  'settle',
+  'rest',
+  'talk',
+]);
+export type SegmentKind = z.infer<typeof SegmentKind>;
+
+/** One stretch of the class. Times are whole milliseconds from the start; nulls say that a field does not apply. */
+export const Segment = z.object({
+  kind: SegmentKind,
+  startMs: z.number().int(),
+  lengthMs: z.number().int(),
+  section: z.number().int(),
+  itemId: z.string(),
+  movementId: z.string().nullable(),
+  part: PartName.nullable(),
+  /** Which phase of the part, from 0. */
+  phase: z.number().int().nullable(),
+  /** Which round of the line, from 1, those that its block goes through counted in. */
+  round: z.number().int(),
+  /** Degrees of knee bend lower than the line is written. */
+  lower: z.number(),
+  /** Which pass of the round, from 0. */
+  pass: z.number().int().nullable(),
+  side: Side.nullable(),
+  direction: z.enum(['first', 'reversed']).nullable(),
+  /** Which repetition of the pass, from 1. */
+  repetition: z.number().int().nullable(),
+  /** How many repetitions the pass has. */
+  of: z.number().int().nullable(),
+  /** Whether a repetition is complete when this segment ends. */
+  completes: z.boolean(),
+  breath: Breath.nullable(),
+  /** Breaths in this segment; null where it goes by the clock. */
+  breaths: z.number().nullable(),
+  call: z.string(),
+});
+export type Segment = z.infer<typeof Segment>;
+
+export const Stretch = z.object({ startMs: z.number().int(), lengthMs: z.number().int() });
+
+/**
+ * The steps into a line: `breath` where it goes straight on from the line before and they are breathed to, `free` where they
+ * are taken at leisure, `by-hand` where the instructor has said how, `missing` where no sound way is known.
+ */
+export const LaidBridge = z.object({
+  led: z.enum(['breath', 'free', 'by-hand', 'missing']),
+  halves: z.number(),
+  call: z.string(),
+  lengthMs: z.number().int(),
+});
+export type LaidBridge = z.infer<typeof LaidBridge>;
+
+/** One time that a line comes round. `first` and `end` are the places of its segments. */
+export const LineStretch = Stretch.extend({
+  itemId: z.string(),
+  section: z.number().int(),
+  first: z.number().int(),
+  end: z.number().int(),
+  /** Null where nothing has to be done to begin. */
+  bridge: LaidBridge.nullable(),
+});
+export type LineStretch = z.infer<typeof LineStretch>;
+
+/** A class laid out in time. Sections follow each other, items follow each other within them, segments within those. */
+export const Timeline = z.object({
+  totalMs: z.number().int(),
+  sections: z.array(Stretch.extend({ kind: z.string() })),
+  /** A line of a block stands here as often as it comes round. */
+  items: z.array(LineStretch),
+  segments: z.array(Segment),
+});
+export type Timeline = z.infer<typeof Timeline>;

@@ -1,0 +1,163 @@
+import type { Pose } from '../../body/standing/pose';
+import type { FindMovement } from '../../movement/schema/movement';
+import type { Plan } from '../plan/session';
+import { TimelineClock } from './clock';
+import { AT_EASE, AT_EASE_SEATED } from './restPoses';
+import { chainChange, type Floor } from './scheduleBridge';
+import { type LaidLine, layMovement } from './scheduleMovement';
+import type { Segment, Timeline } from './segment';
+import { settleItem } from './settleItem';
+import { type Visit, visitsOf } from './unrollBlocks';
+
+/** A line of the running order that cannot be timed, and where it stands. */
+export interface TimelineProblem {
+  readonly path: readonly (string | number)[];
+  readonly message: string;
+}
+
+export type TimelineAnswer =
+  | { readonly ok: true; readonly timeline: Timeline }
+  | { readonly ok: false; readonly problems: readonly TimelineProblem[] };
+
+/** The lines of a plan whose movement the repertoire does not hold. */
+export function missingMovements(plan: Plan, find: FindMovement): TimelineProblem[] {
+  const missing = (movementId: string, ...path: (string | number)[]): TimelineProblem[] =>
+    find(movementId) ? [] : [{ path: [...path, 'movementId'], message: `there is no movement "${movementId}"` }];
+  return plan.sections.flatMap(({ items, settle }, s) => [
+    ...items.flatMap((item, i) =>
+      item.kind === 'movement' ? missing(item.movementId, 'sections', s, 'items', i) : [],
+    ),
+    ...(settle?.lines ?? []).flatMap(({ movementId }, i) => missing(movementId, 'sections', s, 'settle', 'lines', i)),
+  ]);
+}
+
+const isSeated = ({ load }: Pose): boolean => load.seat > 0;
+
+/** How the class stands while it rests or listens. */
+const atEase = (pose: Pose): Floor => ({ pose: isSeated(pose) ? AT_EASE_SEATED : AT_EASE, breath: null });
+
+interface Passage {
+  readonly clock: TimelineClock;
+  readonly plan: Plan;
+  readonly section: number;
+  readonly find: FindMovement;
+}
+
+function layPause(
+  { clock, section }: Passage,
+  seconds: number,
+  { kind, itemId, movementId, call }: Pick<Segment, 'kind' | 'itemId' | 'movementId' | 'call'>,
+): void {
+  clock.segment(seconds, {
+    kind,
+    section,
+    itemId,
+    movementId,
+    part: null,
+    phase: null,
+    round: 1,
+    lower: 0,
+    pass: null,
+    side: null,
+    direction: null,
+    repetition: null,
+    of: null,
+    completes: kind === 'rest' || kind === 'talk',
+    breath: null,
+    breaths: null,
+    call,
+  });
+}
+
+/** Lays a line as often as its block has it come round, and answers how it leaves the class standing. */
+function layVisit(passage: Passage, { item, before, round, lower, between }: Visit, begun: Floor): LaidLine {
+  const { clock, plan, section, find } = passage;
+  let floor = begun;
+  // A movement takes its steps to the other side while that is said.
+  const isOtherSide = between?.kind === 'side-change' && item.kind === 'movement';
+  if (isOtherSide) floor = { ...floor, breath: null };
+  else if (between) {
+    layPause(passage, between.seconds, {
+      kind: between.kind,
+      itemId: item.id,
+      movementId: item.kind === 'movement' ? item.movementId : null,
+      call: between.kind === 'round-rest' ? 'Rest' : chainChange(null).call,
+    });
+    floor = atEase(floor.pose);
+  }
+  if (item.kind === 'movement') {
+    const movement = find(item.movementId);
+    const pace = plan.sections[section]?.pace;
+    if (!movement || !pace) return { floor, bridge: null };
+    return layMovement(
+      {
+        clock,
+        section,
+        pace,
+        ratio: plan.breath,
+        schools: plan.schools,
+        floor,
+        before,
+        round,
+        lower,
+        settles: false,
+        isOtherSide,
+      },
+      item,
+      movement,
+    );
+  }
+  layPause(passage, item.seconds, { kind: item.kind, itemId: item.id, movementId: null, call: item.note });
+  return { floor: atEase(floor.pose), bridge: null };
+}
+
+/** Lays the routine of a section after a line, counted in with it, and answers how it leaves the class standing. */
+function laySettle({ clock, plan, section, find }: Passage, itemId: string, begun: Floor): Floor {
+  const of = plan.sections[section];
+  if (!of) return begun;
+  return (of.settle?.lines ?? []).reduce((floor, line) => {
+    const movement = find(line.movementId);
+    if (!movement) return floor;
+    const lead = {
+      clock,
+      section,
+      pace: of.pace,
+      ratio: plan.breath,
+      schools: plan.schools,
+      floor,
+      before: 0,
+      round: 0,
+      lower: 0,
+      settles: true,
+      isOtherSide: false,
+    };
+    return layMovement(lead, settleItem(itemId, movement, line, of.kind), movement).floor;
+  }, begun);
+}
+
+/**
+ * Lays a plan out in time.
+ * @param plan sections with their paces and items
+ * @param find the repertoire
+ * @returns segments in whole milliseconds that follow each other without gaps, with the stretch of every item and section;
+ *   or the lines whose movement is unknown
+ */
+export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
+  const problems = missingMovements(plan, find);
+  if (problems.length > 0) return { ok: false, problems };
+  const clock = new TimelineClock();
+  let floor: Floor = { pose: AT_EASE, breath: null };
+  plan.sections.forEach((section, index) => {
+    clock.section(section.kind, () => {
+      for (const visit of visitsOf(section))
+        clock.item(visit.item.id, index, () => {
+          const laid = layVisit({ clock, plan, section: index, find }, visit, floor);
+          floor = visit.isSettled
+            ? laySettle({ clock, plan, section: index, find }, visit.item.id, laid.floor)
+            : laid.floor;
+          return laid.bridge;
+        });
+    });
+  });
+  return { ok: true, timeline: clock.finish() };
+}

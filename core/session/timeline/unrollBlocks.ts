@@ -1,0 +1,122 @@
+import { otherSide, type Side } from '../../body/written/side';
+import { SIDE_CHANGE } from '../../timing/timingConstants';
+import { type Block, isDoneIn, rootOf } from '../plan/block';
+import type { Item, Section } from '../plan/session';
+
+/** One time that a line comes round: once for a line by itself, more often for a line of a block. */
+export interface Visit {
+  /** The line as it is done this time: on one side in a chain, named only the first time. */
+  readonly item: Item;
+  /** How often it has come round before. */
+  readonly before: number;
+  /** How many rounds of its blocks have gone before; both sides of a chain are one round. */
+  readonly round: number;
+  /** Degrees of knee bend it goes lower than it is written. */
+  readonly lower: number;
+  /** What comes before it because of its block: rest between rounds, or taking the chain on the other side. */
+  readonly between: { readonly kind: 'round-rest' | 'side-change'; readonly seconds: number } | null;
+  /** Whether it is settled by the routine of its section. */
+  readonly isSettled: boolean;
+}
+
+type Unsettled = Omit<Visit, 'isSettled'>;
+type Rows = Pick<Section, 'items' | 'blocks'> & Partial<Pick<Section, 'settle'>>;
+
+interface Doing {
+  readonly lower: number;
+  readonly side: Side | null;
+  readonly round: number;
+}
+
+type Between = Visit['between'];
+
+/** A line as it is done on one side of a chain. */
+const onSide = (item: Item, side: Side | null): Item =>
+  side === null || item.kind !== 'movement' ? item : { ...item, sides: `${side}-only` };
+
+/** A line that has been shown is not shown again: it is said while moving. */
+const again = (item: Item): Item =>
+  item.kind === 'movement' && item.manner === 'explained' ? { ...item, manner: 'follow-along' } : item;
+
+/**
+ * The lines of a section in the order in which they are really done, blocks unrolled. Three lines in two rounds are six visits.
+ */
+export function visitsOf(section: Rows): readonly Visit[] {
+  const known = KNOWN.get(section);
+  if (known) return known;
+  const visits = settled(unrolled(section), section);
+  KNOWN.set(section, visits);
+  return visits;
+}
+
+const KNOWN = new WeakMap<object, readonly Visit[]>();
+
+/** A block is settled once, after its last line in its last round; a section that is settled at its end, after its last movement. */
+function settled(visits: readonly Unsettled[], { blocks, settle }: Rows): Visit[] {
+  const moves = visits.filter(({ item }) => item.kind === 'movement');
+  const after = new Set(
+    moves.filter((visit, place) => {
+      const next = moves[place + 1];
+      if (!settle || (next && settle.when === 'at-end')) return false;
+      const root = rootOf(blocks, visit.item);
+      return !next || root === null || rootOf(blocks, next.item) !== root;
+    }),
+  );
+  return visits.map((visit) => ({ ...visit, isSettled: after.has(visit) }));
+}
+
+function unrolled({ items, blocks }: Rows): Unsettled[] {
+  if (blocks.length === 0) return items.map((item) => ({ item, before: 0, round: 0, lower: 0, between: null }));
+  const visits: Unsettled[] = [];
+  const seen = new Map<string, number>();
+  let between: Between = null;
+
+  const visit = (item: Item, { lower, side, round }: Doing) => {
+    const before = seen.get(item.id) ?? 0;
+    seen.set(item.id, before + 1);
+    visits.push({ item: onSide(before > 0 ? again(item) : item, side), before, round, lower, between });
+    between = null;
+  };
+
+  /** Lines that share their outermost block, or the inner one, as one row each; lines by themselves as they are. */
+  const rowsOf = (lines: readonly Item[], blockOf: (item: Item) => string | null): [Block | null, Item[]][] => {
+    const rows: [Block | null, Item[]][] = [];
+    for (const item of lines) {
+      const id = blockOf(item);
+      const block = blocks.find((one) => one.id === id) ?? null;
+      const last = rows.at(-1);
+      if (block && last?.[0] === block) last[1].push(item);
+      else rows.push([block, [item]]);
+    }
+    return rows;
+  };
+
+  const unroll = (block: Block, lines: readonly Item[], doing: Doing) => {
+    const first = doing.side ?? block.chain;
+    const sides =
+      block.chain === null || doing.side !== null || first === null ? [doing.side] : [first, otherSide(first)];
+    for (let round = 1; round <= block.rounds; round += 1) {
+      const here = {
+        lower: doing.lower + block.lower * (round - 1),
+        round: doing.round * block.rounds + round - 1,
+      };
+      const done = lines.filter((item) => item.block !== block.id || isDoneIn(item.inRounds, round, block.rounds));
+      sides.forEach((side, index) => {
+        if (index > 0) between = { kind: 'side-change', seconds: SIDE_CHANGE };
+        else if (round > 1 && block.roundRest > 0) between = { kind: 'round-rest', seconds: block.roundRest };
+        for (const [inner, row] of rowsOf(done, ({ block: own }) => (own === block.id ? null : own)))
+          if (inner && inner !== block) unroll(inner, row, { ...here, side });
+          else for (const item of row) visit(item, { ...here, side });
+      });
+    }
+  };
+
+  for (const [block, row] of rowsOf(items, (item) => rootOf(blocks, item)))
+    if (block) unroll(block, row, { lower: 0, side: null, round: 0 });
+    else for (const item of row) visit(item, { lower: 0, side: null, round: 0 });
+  return visits;
+}
+
+/** The lines of a section that its routine settles. */
+export const settledLines = (section: Rows): ReadonlySet<string> =>
+  new Set(visitsOf(section).flatMap(({ item, isSettled }) => (isSettled ? [item.id] : [])));

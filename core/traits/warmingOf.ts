@@ -1,0 +1,48 @@
+import { Region } from '../body/written/region';
+import { CHANNELS } from '../demand/channels';
+import { cycleDemand } from '../demand/movementDemand';
+import { WARMING_SPEED } from '../demand/readiness';
+import type { Movement } from '../movement/schema/movement';
+import { secondsAtPace } from '../timing/trackAtPace';
+
+/** What a movement does for a region while it is done at the comparing pace. */
+export interface Warming {
+  /** How much its slower side is mobilised, 0 to 1, on the mean. */
+  readonly mobilised: number;
+  /** What is asked of its busier side at most. */
+  readonly peak: number;
+}
+
+const KNOWN = new WeakMap<Movement, Readonly<Record<Region, Warming>>>();
+
+/** What a movement warms, region by region; worked out once for each movement. */
+export function warmingOf(movement: Movement): Readonly<Record<Region, Warming>> {
+  const known = KNOWN.get(movement);
+  if (known) return known;
+  const bothSides = movement.laterality.sides.kind !== 'even';
+  const demands = cycleDemand(movement);
+  const lengths = movement.parts.cycle.map((phase) => secondsAtPace(phase));
+  const whole = lengths.reduce((sum, length) => sum + length, 0) || 1;
+  const of = (region: Region): Warming => {
+    const channels = CHANNELS.flatMap((channel, index) => (channel.region === region ? [index] : []));
+    const mobilised = channels.map(
+      (index) =>
+        demands.reduce((sum, { moved }, phase) => {
+          const seconds = lengths[phase] ?? 0;
+          return sum + Math.min(1, (moved[index] ?? 0) / Math.max(0.1, seconds) / WARMING_SPEED) * seconds;
+        }, 0) / whole,
+    );
+    // Done on each side in turn, what one side gets in a cycle the other gets in the next.
+    const mean = mobilised.reduce((sum, one) => sum + one, 0) / mobilised.length;
+    const peaks = demands.flatMap(({ pieces }) =>
+      pieces.flatMap(({ channels: values }) => channels.map((index) => values[index] ?? 0)),
+    );
+    return {
+      mobilised: Math.max(movement.mobilises[region] ?? 0, bothSides ? mean : Math.min(...mobilised)),
+      peak: Math.max(0, ...peaks),
+    };
+  };
+  const warming = Object.fromEntries(Region.options.map((region) => [region, of(region)])) as Record<Region, Warming>;
+  KNOWN.set(movement, warming);
+  return warming;
+}

@@ -1,0 +1,80 @@
+/** The floors of the house from the ground up. Each may import from itself and from those it rests on. */
+export const RESTS_ON: Readonly<Record<string, readonly string[]>> = {
+  core: [],
+  server: ['core'],
+  demo: ['core', 'server'],
+  web: ['core'],
+  e2e: ['core', 'server', 'demo', 'web'],
+  bench: ['core', 'server', 'demo', 'web', 'e2e', 'repertoire'],
+  scripts: ['server', 'demo'],
+  repertoire: ['core', 'server'],
+};
+
+/** A step of a floor: one room, or several side by side that know nothing of each other. */
+type Step = string | readonly string[];
+
+/**
+ * The rooms of the floors that have some, bottom up: a room imports from those before it and never from one after it or beside
+ * it. A room within a room comes before it, so that what stands in the outer one may use the inner ones.
+ */
+export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
+  core: [
+    'core/body/geometry',
+    'core/body/written',
+    'core/body/standing',
+    'core/body/figure',
+    'core/body/limits',
+    'core/movement/schema',
+    'core/movement/walk',
+    'core/movement/sample',
+    'core/movement/footwork',
+    'core/movement/bridge',
+    'core/movement/adapt',
+    'core/movement/edit',
+    'core/demand',
+    'core/timing',
+    'core/traits',
+    'core/session/plan',
+    'core/session/timeline',
+    'core/session/edit',
+    'core/session/load',
+    'core/session/report',
+    'core/session/findings/finding',
+    'core/session/findings/remedies',
+    'core/session/findings/checks',
+    'core/session/findings',
+    'core/session/fit',
+    'core/session/propose',
+    'core/group',
+    'core/record',
+    'core/formats',
+  ],
+  server: ['server/store', 'server/routes', 'server'],
+  web: [
+    'web/workers',
+    'web/app',
+    'web/app/shell',
+    'web/drawing/figure',
+    'web/drawing',
+    'web/drawing/tide',
+    'web/paper',
+    'web/class',
+    'web/places/sessions/draft',
+    'web/places/sessions/passages',
+    'web/places/sessions/selection',
+    'web/places/sessions/blocks',
+    'web/places/sessions/desk/findings',
+    'web/places/sessions/desk/tide',
+    'web/places/sessions/desk/line',
+    'web/places/sessions/desk/compose',
+    'web/places/sessions/desk/head',
+    'web/places/sessions/desk/order',
+    'web/places/sessions/desk',
+    ['web/places/sessions/list', 'web/places/sessions/compare'],
+    'web/places/repertoire/movement',
+    ['web/places/repertoire/wall', 'web/places/repertoire/form', 'web/places/repertoire/editor'],
+    ['web/places/today', 'web/places/repertoire', 'web/places/sessions', 'web/places/teach', 'web/places/logbook'],
+    'web/places',
+    'web',
+  ],
+};

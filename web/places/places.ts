@@ -1,0 +1,9 @@
+import type { Place } from '../app/place';
+import { logbook } from './logbook/place';
+import { repertoire } from './repertoire/place';
+import { sessions } from './sessions/place';
+import { teach } from './teach/place';
+import { today } from './today/place';
+
+/** Every place of the house, in the order of work. A new one is a folder and a line here. */
+export const PLACES: readonly Place[] = [today, repertoire, sessions, teach, logbook];

@@ -1,0 +1,112 @@
+import { Button, Input } from 'antd';
+import { memo, useMemo } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { postureWords } from '../../../../core/body/written/postureWords';
+import { tellingMoment } from '../../../../core/movement/sample/tellingMoment';
+import { type Movement, usualName } from '../../../../core/movement/schema/movement';
+import { writtenSide } from '../../../../core/movement/walk/cycleFor';
+import { api } from '../../../app/api';
+import { useRepertoire } from '../../../app/repertoire';
+import { Notice, Waiting } from '../../../app/shell/Notice';
+import { BreathLine } from '../../../drawing/BreathLine';
+import { cycleBreath } from '../../../drawing/cycleBreath';
+import { Footprints } from '../../../drawing/Footprints';
+import { Figure } from '../../../drawing/figure/Figure';
+import { Facets } from './Facets';
+import { passesFacets } from './facetOf';
+import { MovementFiles } from './MovementFiles';
+import './repertoire.css';
+
+const byName = (movements: readonly Movement[]): Movement[] =>
+  movements.toSorted((a, b) => usualName(a).localeCompare(usualName(b)));
+
+/** The repertoire as a wall of figures, found by any name and narrowed by what is wanted. */
+export function Repertoire() {
+  const repertoire = useRepertoire();
+  const { data: traits } = api.useTraitsQuery();
+  const [wanted, setWanted] = useSearchParams();
+  const navigate = useNavigate();
+  const text = wanted.get('find') ?? '';
+  const traitsOf = useMemo(() => new Map(traits?.map((one) => [one.id, one])), [traits]);
+  const shown = useMemo(() => {
+    if (!repertoire) return [];
+    const found = text.trim() === '' ? byName(repertoire.movements) : repertoire.search(text);
+    return found.filter((movement) => passesFacets(movement, traitsOf.get(movement.id), wanted));
+  }, [repertoire, text, wanted, traitsOf]);
+  if (!repertoire) return <Waiting />;
+
+  const want = (name: string, value: string) => {
+    const next = new URLSearchParams(wanted);
+    if (value === '') next.delete(name);
+    else next.set(name, value);
+    setWanted(next, { replace: true });
+  };
+
+  return (
+    <div className="place repertoire">
+      <header>
+        <h1>Repertoire</h1>
+        <p className="faded number" aria-live="polite">
+          {shown.length} of {repertoire.movements.length} movements
+        </p>
+        <Input
+          allowClear
+          value={text}
+          onChange={({ target }) => want('find', target.value)}
+          placeholder="Any name: cloud, ch, yun shou, 雲手"
+          aria-label="Find a movement by any of its names"
+        />
+        <div className="repertoire-acts">
+          <MovementFiles />
+          <Button type="primary" onClick={() => navigate('/repertoire/new')}>
+            New movement
+          </Button>
+        </div>
+      </header>
+      <Facets wanted={wanted} onWant={want} />
+      <nav className="forms-row" aria-label="Forms">
+        <span className="faded">Forms</span>
+        {repertoire.forms.map((form) => (
+          <Link key={form.id} to={`/repertoire/forms/${form.id}`}>
+            {form.names.english[0]}
+          </Link>
+        ))}
+      </nav>
+      {shown.length === 0 ? (
+        <Notice action={{ label: 'Show all', onPress: () => setWanted({}) }}>No movement is like that.</Notice>
+      ) : (
+        <ul className="wall">
+          {shown.map((movement) => (
+            <WallPiece key={movement.id} movement={movement} />
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+const WallPiece = memo(function WallPiece({ movement }: { readonly movement: Movement }) {
+  const { pose, posture } = tellingMoment(movement, writtenSide(movement));
+  return (
+    <li>
+      <Link to={`/repertoire/${movement.id}`} className="wall-piece">
+        <div className="wall-figure">
+          <Figure pose={pose} scale={0.6} />
+        </div>
+        <div>
+          <h2 className="name">{usualName(movement)}</h2>
+          <p className="wall-names">
+            <span className="han" lang="zh-Hant">
+              {movement.names.chinese[0]}
+            </span>{' '}
+            <span>{movement.names.pinyin[0]}</span>
+          </p>
+          <div className="wall-lines">
+            <Footprints pose={pose} label={postureWords(posture)} height={30} />
+            <BreathLine stretches={cycleBreath(movement)} scale={5} most={104} />
+          </div>
+        </div>
+      </Link>
+    </li>
+  );
+});

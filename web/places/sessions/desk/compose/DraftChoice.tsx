@@ -1,0 +1,58 @@
+import { Button } from 'antd';
+import { usualName } from '../../../../../core/movement/schema/movement';
+import type { Draft } from '../../../../../core/session/propose/proposeDraft';
+import { timelineOf } from '../../../../../core/session/timeline/timeline';
+import type { Repertoire } from '../../../../app/repertoire';
+import { minutes, sectionWord } from '../../../../app/words';
+
+interface Props {
+  readonly draft: Draft;
+  readonly repertoire: Repertoire;
+  readonly onTake: () => void;
+}
+
+/** A whole class that is proposed, section by section. */
+export function DraftChoice({ draft: { plan, reasons, left }, repertoire, onTake }: Props) {
+  const answer = timelineOf(plan, repertoire.find);
+  return (
+    <section className="compose-choice" data-proposal="draft">
+      {plan.sections.map((section, index) => (
+        <div key={section.kind} className="compose-section">
+          <header>
+            <h3>{sectionWord(section.kind)}</h3>
+            <span className="number">{answer.ok && minutes(answer.timeline.sections[index]?.lengthMs ?? 0)}</span>
+          </header>
+          <p>
+            {section.items
+              .flatMap((item) => {
+                if (item.kind !== 'movement') return item.kind === 'talk' ? [`a break of ${item.seconds} s`] : [];
+                const movement = repertoire.find(item.movementId);
+                return movement ? [`${usualName(movement)} ${item.count}`] : [];
+              })
+              .join(', ')}
+          </p>
+        </div>
+      ))}
+      {reasons.slice(1).map((reason) => (
+        <p key={reason} className="faded">
+          {reason}
+        </p>
+      ))}
+      {left.length > 0 && (
+        <>
+          <p className="compose-over">It could not be brought to rest altogether; what stays:</p>
+          <ul>
+            {left.map((what) => (
+              <li key={what}>{what}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      <p className="compose-acts">
+        <Button type="primary" size="small" onClick={onTake}>
+          Take it
+        </Button>
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,142 @@
+import { App, Button, Drawer, Progress, Segmented, Select } from 'antd';
+import { useState } from 'react';
+import { usualName } from '../../../../../core/movement/schema/movement';
+import type { Session } from '../../../../../core/session/plan/session';
+import { AIM_WORDS, AIMS, type Aim } from '../../../../../core/session/propose/aims';
+import type { Draft } from '../../../../../core/session/propose/proposeDraft';
+import { type Proposal, TASTE_WORDS } from '../../../../../core/session/propose/wishes';
+import type { Repertoire } from '../../../../app/repertoire';
+import { useAppDispatch } from '../../../../app/store';
+import { minutes } from '../../../../app/words';
+import type { AskedOf } from '../../../../class/useAsked';
+import { drafted, mended } from '../../draft/draft';
+import { DraftChoice } from './DraftChoice';
+import { useComposer } from './useComposer';
+import './compose.css';
+
+interface Props {
+  readonly session: Session;
+  readonly repertoire: Repertoire;
+  readonly askedOf: AskedOf;
+  readonly onClose: () => void;
+}
+
+type What = 'warm-up' | 'cool-down' | 'draft';
+
+const LEVELS = [
+  { value: 1, label: 'From the first class on' },
+  { value: 2, label: 'Some practice' },
+  { value: 3, label: 'Seasoned' },
+];
+
+/** Proposes a warm-up, a cool-down or a whole class. Nothing is done until it is taken. */
+export function ProposeDrawer({ session, repertoire, askedOf, onClose }: Props) {
+  const hasMain = session.sections.some(({ kind, items }) => kind === 'main' && items.length > 0);
+  const [what, setWhat] = useState<What>(hasMain ? 'warm-up' : 'draft');
+  const [level, setLevel] = useState(1);
+  const [aim, setAim] = useState<Aim>('whole');
+  const [proposals, setProposals] = useState<readonly Proposal[]>([]);
+  const [draft, setDraft] = useState<Draft | null>(null);
+  const { isBusy, ask, cancel } = useComposer(repertoire);
+  const dispatch = useAppDispatch();
+  const { message } = App.useApp();
+
+  const propose = async () => {
+    setProposals([]);
+    setDraft(null);
+    const wishes = { recent: askedOf.recent, level };
+    const { slotMinutes, schools } = session;
+    await ask(async (composer) => {
+      if (what === 'draft') setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, wishes, schools }));
+      else if (what === 'warm-up') setProposals(await composer.warmUp(session, askedOf.asked, wishes));
+      else setProposals(await composer.coolDown(session, askedOf.asked, wishes));
+      return true;
+    });
+  };
+  const take = (proposal: Proposal) => {
+    dispatch(mended(proposal.edits));
+    message.success('Taken. Undo takes it back.');
+    onClose();
+  };
+  const takeDraft = ({ plan }: Draft) => {
+    dispatch(drafted(plan.sections));
+    message.success('The draft is on the desk. Undo takes it back.');
+    onClose();
+  };
+
+  return (
+    <Drawer open title="Propose" size={480} onClose={onClose} className="compose">
+      <Segmented<What>
+        block
+        value={what}
+        options={[
+          { value: 'warm-up', label: 'A warm-up', disabled: !hasMain },
+          { value: 'cool-down', label: 'A cool-down', disabled: !hasMain },
+          { value: 'draft', label: 'A whole class' },
+        ]}
+        onChange={(next) => {
+          cancel();
+          setProposals([]);
+          setDraft(null);
+          setWhat(next);
+        }}
+      />
+      <form
+        className="compose-ask"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void propose();
+        }}
+      >
+        {what === 'draft' && (
+          <Select<Aim>
+            value={aim}
+            options={AIMS.map((value) => ({ value, label: AIM_WORDS[value] }))}
+            popupMatchSelectWidth={false}
+            onChange={setAim}
+            aria-label="What the class is for"
+          />
+        )}
+        <Select
+          value={level}
+          options={LEVELS}
+          popupMatchSelectWidth={false}
+          onChange={setLevel}
+          aria-label="How much practice is asked for"
+        />
+        <Button type="primary" htmlType="submit" disabled={isBusy}>
+          Propose
+        </Button>
+        {isBusy && <Button onClick={cancel}>Cancel</Button>}
+      </form>
+      <p className="faded">
+        {what === 'warm-up'
+          ? 'Worked out backwards from the rest of the class: what it asks for is made ready, in good order.'
+          : what === 'cool-down'
+            ? 'What worked hardest is looked after, breath and stance come down, and it ends still.'
+            : `A first draft for ${session.slotMinutes} minutes. It takes the place of everything in the class.`}
+      </p>
+      {isBusy && <Progress percent={100} status="active" showInfo={false} size="small" aria-label="Working it out" />}
+      {proposals.map((proposal) => (
+        <section key={proposal.taste} className="compose-choice" data-proposal={proposal.taste}>
+          <header>
+            <h3>{TASTE_WORDS[proposal.taste]}</h3>
+            <span className="number">{minutes(proposal.seconds * 1000)}</span>
+          </header>
+          <p>{proposal.movements.map(usualName).join(', ')}.</p>
+          {proposal.reasons.map((reason) => (
+            <p key={reason} className="faded">
+              {reason}
+            </p>
+          ))}
+          <p className="compose-acts">
+            <Button type="primary" size="small" onClick={() => take(proposal)}>
+              Take it
+            </Button>
+          </p>
+        </section>
+      ))}
+      {draft && <DraftChoice draft={draft} repertoire={repertoire} onTake={() => takeDraft(draft)} />}
+    </Drawer>
+  );
+}

@@ -1,0 +1,73 @@
+import { App, Button } from 'antd';
+import { useEffect, useState } from 'react';
+import { ActionCreators } from 'redux-undo';
+import type { Finding } from '../../../../../core/session/findings/finding/finding';
+import type { Preview, TriedRemedy } from '../../../../../core/session/findings/preview';
+import { useAppDispatch } from '../../../../app/store';
+import { inWords, minutes } from '../../../../app/words';
+import { mended } from '../../draft/draft';
+import type { NoticedProps } from './noticedProps';
+import { theJudge } from './theJudge';
+
+/** What a remedy would do, in a few words: "45 s more, 59:10 in all; 2 things gone". */
+export function previewWords({ addsMs, totalMs, gone, appears }: Preview): string {
+  const adds = Math.abs(addsMs) < 500 ? 'no longer' : `${inWords(addsMs)} ${addsMs > 0 ? 'more' : 'less'}`;
+  const clears = gone.length > 1 ? `; settles ${gone.length} things` : '';
+  const brings = appears.length > 0 ? `; brings: ${appears.join(' ')}` : '';
+  return `${adds}, ${minutes(totalMs)} in all${clears}${brings}`;
+}
+
+/** What would mend a finding. Each has been tried; taking one is one step that can be undone. */
+export function Remedies({
+  finding,
+  session,
+  repertoire,
+  askedOf,
+}: Omit<NoticedProps, 'findings'> & { readonly finding: Finding }) {
+  const [remedies, setRemedies] = useState<readonly TriedRemedy[] | null>(null);
+  const dispatch = useAppDispatch();
+  const { message } = App.useApp();
+  const { asked } = askedOf;
+  useEffect(() => {
+    let isStale = false;
+    const ask = async () => {
+      const judge = theJudge(repertoire);
+      const answer = await judge.remedies(session, asked, finding);
+      if (!isStale) setRemedies(answer);
+    };
+    void ask();
+    return () => {
+      isStale = true;
+    };
+  }, [session, repertoire, asked, finding]);
+
+  const take = ({ edits, label }: TriedRemedy) => {
+    dispatch(mended(edits));
+    message.open({
+      content: (
+        <>
+          {label}.{' '}
+          <Button size="small" onClick={() => dispatch(ActionCreators.undo())}>
+            Undo
+          </Button>
+        </>
+      ),
+      duration: 6,
+    });
+  };
+
+  if (remedies === null) return <p aria-live="polite">Trying what would mend it …</p>;
+  if (remedies.length === 0) return <p>No single change mends it; it wants your own judgement.</p>;
+  return (
+    <ul className="remedies" aria-label="What would mend it">
+      {remedies.map((remedy) => (
+        <li key={remedy.label}>
+          <Button size="small" onClick={() => take(remedy)}>
+            {remedy.label}
+          </Button>
+          <span className="number">{previewWords(remedy.preview)}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}

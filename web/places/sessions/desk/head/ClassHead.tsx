@@ -1,0 +1,133 @@
+import { BulbOutlined, CaretRightOutlined, ColumnWidthOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { Button, Input, Tooltip } from 'antd';
+import { lazy, memo, Suspense, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ActionCreators } from 'redux-undo';
+import type { Session } from '../../../../../core/session/plan/session';
+import type { Timeline } from '../../../../../core/session/timeline/segment';
+import type { Repertoire } from '../../../../app/repertoire';
+import { useAppDispatch } from '../../../../app/store';
+import type { AskedOf } from '../../../../class/useAsked';
+import { headed } from '../../draft/draft';
+import { useDeskSelector } from '../../draft/draftStore';
+import { Editions } from '../compose/Editions';
+import { ClassWhen } from './ClassWhen';
+import { PaperMenu } from './PaperMenu';
+import { SaveState } from './SaveState';
+import './classHead.css';
+
+const FitDrawer = lazy(async () => ({ default: (await import('../compose/FitDrawer')).FitDrawer }));
+const ProposeDrawer = lazy(async () => ({ default: (await import('../compose/ProposeDrawer')).ProposeDrawer }));
+
+type Drawer = 'fit' | 'propose';
+
+interface Props {
+  readonly session: Session;
+  readonly repertoire: Repertoire;
+  readonly askedOf: AskedOf;
+  readonly timeline: Timeline;
+}
+
+/** The name of a class, what can be done with all of it, and who, when and how long it is for. */
+export const ClassHead = memo(function ClassHead({ session, repertoire, askedOf, timeline }: Props) {
+  const [open, setOpen] = useState<Drawer | null>(null);
+
+  return (
+    <header className="class-head">
+      <div className="class-head-row">
+        <Title value={session.title} />
+        <SaveState />
+        <UndoButtons />
+        <Help onOpen={setOpen} />
+        <PaperMenu session={session} timeline={timeline} repertoire={repertoire} askedOf={askedOf} />
+        <Teach id={session.id} />
+      </div>
+      <div className="class-head-row class-head-when">
+        <ClassWhen
+          groupId={session.groupId}
+          date={session.date}
+          startsAt={session.startsAt}
+          slotMinutes={session.slotMinutes}
+          breath={session.breath}
+          schools={session.schools}
+        />
+        <Editions session={session} />
+      </div>
+      <Suspense>
+        {open === 'fit' && (
+          <FitDrawer session={session} repertoire={repertoire} askedOf={askedOf} onClose={() => setOpen(null)} />
+        )}
+        {open === 'propose' && (
+          <ProposeDrawer session={session} repertoire={repertoire} askedOf={askedOf} onClose={() => setOpen(null)} />
+        )}
+      </Suspense>
+    </header>
+  );
+});
+
+/** What helps with the whole class. */
+const Help = memo(function Help({ onOpen }: { readonly onOpen: (drawer: Drawer) => void }) {
+  return (
+    <>
+      <Button icon={<BulbOutlined />} onClick={() => onOpen('propose')}>
+        Propose
+      </Button>
+      <Button icon={<ColumnWidthOutlined />} onClick={() => onOpen('fit')}>
+        Fit
+      </Button>
+    </>
+  );
+});
+
+const Teach = memo(function Teach({ id }: { readonly id: string }) {
+  const navigate = useNavigate();
+  return (
+    <Button type="primary" icon={<CaretRightOutlined />} onClick={() => navigate(`/teach/${id}`)}>
+      Teach
+    </Button>
+  );
+});
+
+/** The name of the class, changed in place. */
+const Title = memo(function Title({ value }: { readonly value: string }) {
+  const dispatch = useAppDispatch();
+  return (
+    <Input
+      className="class-title name"
+      variant="borderless"
+      value={value}
+      maxLength={120}
+      status={value.trim() === '' ? 'error' : ''}
+      onChange={({ target }) => dispatch(headed({ title: target.value }))}
+      aria-label="Name of the class"
+    />
+  );
+});
+
+const UndoButtons = memo(function UndoButtons() {
+  const dispatch = useAppDispatch();
+  const canUndo = useDeskSelector(({ draft }) => draft.book.past.length > 0);
+  const canRedo = useDeskSelector(({ draft }) => draft.book.future.length > 0);
+  return (
+    <>
+      <Tooltip title="Undo (Ctrl+Z)">
+        <Button
+          type="text"
+          icon={<UndoOutlined />}
+          aria-label="Undo"
+          disabled={!canUndo}
+          onClick={() => dispatch(ActionCreators.undo())}
+        />
+      </Tooltip>
+      <Tooltip title="Redo (Ctrl+Shift+Z)">
+        <Button
+          type="text"
+          icon={<RedoOutlined />}
+          aria-label="Redo"
+          disabled={!canRedo}
+          onClick={() => dispatch(ActionCreators.redo())}
+        />
+      </Tooltip>
+    </>
+  );
+});

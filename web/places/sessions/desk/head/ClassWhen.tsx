@@ -1,0 +1,94 @@
+import { DatePicker, InputNumber, Select, TimePicker } from 'antd';
+import dayjs from 'dayjs';
+import equal from 'fast-deep-equal';
+import { memo } from 'react';
+import { USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
+import type { Session } from '../../../../../core/session/plan/session';
+import { api } from '../../../../app/api';
+import { useAppDispatch } from '../../../../app/store';
+import { headed } from '../../draft/draft';
+import { SchoolsButton } from './SchoolsButton';
+
+type Props = Readonly<Pick<Session, 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath' | 'schools'>>;
+
+/** Who, when, how long and how the class breathes, each changed in place. Stands still while lines are changed. */
+export const ClassWhen = memo(function ClassWhen({ groupId, date, startsAt, slotMinutes, breath, schools }: Props) {
+  const dispatch = useAppDispatch();
+  const { data: groups } = api.useGroupsQuery();
+  const change = (heading: Parameters<typeof headed>[0]) => dispatch(headed(heading));
+  const group = groups?.find(({ id }) => id === groupId) ?? null;
+  // A class that is done as its group is taught, or as usual, goes on so with another group.
+  const choose = (chosen: string) => {
+    const next = groups?.find(({ id }) => id === chosen);
+    const follows = equal(schools, USUAL_SCHOOLS) || (group !== null && equal(schools, group.schools));
+    change({ groupId: next?.id ?? null, ...(next && follows ? { schools: next.schools } : {}) });
+  };
+  return (
+    <>
+      <Select
+        variant="borderless"
+        value={groupId ?? ''}
+        onChange={choose}
+        options={[
+          { value: '', label: 'No group yet' },
+          ...(groups ?? []).map(({ id, name }) => ({ value: id, label: name })),
+        ]}
+        popupMatchSelectWidth={false}
+        aria-label="Group"
+      />
+      <DatePicker
+        variant="borderless"
+        value={date ? dayjs(date) : null}
+        format="ddd D MMM YYYY"
+        placeholder="No day yet"
+        onChange={(day) => change({ date: day ? day.format('YYYY-MM-DD') : null })}
+        aria-label="Day"
+      />
+      <TimePicker
+        variant="borderless"
+        value={dayjs(`2000-01-01T${startsAt}`)}
+        format="HH:mm"
+        minuteStep={5}
+        needConfirm={false}
+        allowClear={false}
+        onChange={(time) => time && change({ startsAt: time.format('HH:mm') })}
+        aria-label="Starts at"
+      />
+      <span className="class-slot">
+        Slot
+        <InputNumber
+          value={slotMinutes}
+          min={5}
+          max={240}
+          precision={0}
+          onChange={(said) => said !== null && change({ slotMinutes: said })}
+          aria-label="Slot in minutes"
+        />
+        min
+      </span>
+      <fieldset className="class-ratio">
+        <legend>Breath in : out</legend>
+        <InputNumber
+          value={breath.in}
+          min={1}
+          max={10}
+          step={0.5}
+          controls={false}
+          onChange={(value) => value !== null && change({ breath: { ...breath, in: value } })}
+          aria-label="In part of a breath"
+        />
+        :
+        <InputNumber
+          value={breath.out}
+          min={1}
+          max={10}
+          step={0.5}
+          controls={false}
+          onChange={(value) => value !== null && change({ breath: { ...breath, out: value } })}
+          aria-label="Out part of a breath"
+        />
+      </fieldset>
+      <SchoolsButton schools={schools} group={group} />
+    </>
+  );
+});

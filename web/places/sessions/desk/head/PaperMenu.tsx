@@ -1,0 +1,134 @@
+import { PrinterOutlined } from '@ant-design/icons';
+import { App, Button, Dropdown } from 'antd';
+import { useState } from 'react';
+import { writeClass } from '../../../../../core/formats/classJson';
+import { classMarkdown } from '../../../../../core/formats/classMarkdown';
+import { classVtt } from '../../../../../core/formats/classVtt';
+import type { Session } from '../../../../../core/session/plan/session';
+import { cueSheet, type Facing, type SideWords } from '../../../../../core/session/report/cueSheet';
+import type { Timeline } from '../../../../../core/session/timeline/segment';
+import { download, fileName } from '../../../../app/download';
+import type { Repertoire } from '../../../../app/repertoire';
+import type { AskedOf } from '../../../../class/useAsked';
+import { Landmarks } from './Landmarks';
+
+interface Props {
+  readonly session: Session;
+  readonly timeline: Timeline;
+  readonly repertoire: Repertoire;
+  readonly askedOf: AskedOf;
+}
+
+type Kind = 'card-A5' | 'card-A4' | 'plan' | 'vtt' | 'markdown' | 'json';
+const WAYS = { facing: ['mirrored', 'same'], words: ['sides', 'hours', 'room'] } as const;
+const WAY_WORDS = {
+  mirrored: 'I face the class and mirror it',
+  same: 'I stand with my back to the class',
+  sides: 'Say left and right',
+  hours: 'Say hours of a clock on the floor',
+  room: 'Say what stands there in the room …',
+} as const;
+
+/** Everything a class can be put on paper or in a file as. */
+export function PaperMenu({ session, timeline, repertoire, askedOf }: Props) {
+  const [facing, setFacing] = useState<Facing>('mirrored');
+  const [words, setWords] = useState<SideWords>('sides');
+  const [isOpen, setIsOpen] = useState(false);
+  const [isNaming, setIsNaming] = useState(false);
+  const [isBusy, setIsBusy] = useState(false);
+  const { message } = App.useApp();
+
+  const made = async (kind: Kind): Promise<{ blob: Blob; ending: string }> => {
+    const cues = cueSheet(session, timeline, repertoire.find, { facing, words });
+    const text = (content: string, type: string, ending: string) => ({ blob: new Blob([content], { type }), ending });
+    if (kind === 'vtt') return text(classVtt(session.title, timeline), 'text/vtt', 'vtt');
+    if (kind === 'markdown') return text(classMarkdown(session, cues), 'text/markdown', 'md');
+    if (kind === 'json') return text(writeClass(session, repertoire.find), 'application/json', 'json');
+    const { printPdf } = await import('../../../../paper/printPdf');
+    const { group } = askedOf;
+    const paper = { session, timeline, cues, group: group?.name ?? '', place: group?.place ?? '' };
+    if (kind === 'plan') {
+      const { classPlan } = await import('../../../../paper/classPlan');
+      return { blob: await printPdf(classPlan(paper)), ending: 'plan.pdf' };
+    }
+    const { classCard } = await import('../../../../paper/classCard');
+    return { blob: await printPdf(classCard(paper, kind === 'card-A5' ? 'A5' : 'A4')), ending: 'card.pdf' };
+  };
+  const save = async (kind: Kind) => {
+    setIsBusy(true);
+    try {
+      const { blob, ending } = await made(kind);
+      download(blob, `${fileName(session.title)}.${ending}`);
+    } catch (error) {
+      console.error(error);
+      message.error('It could not be printed. Try again, or take the Markdown.');
+    } finally {
+      setIsBusy(false);
+    }
+  };
+
+  return (
+    <>
+      <Dropdown
+        autoFocus
+        open={isOpen}
+        onOpenChange={(open, { source }) => (open || source === 'trigger') && setIsOpen(open)}
+        trigger={['click']}
+        menu={{
+          selectable: true,
+          multiple: true,
+          selectedKeys: [facing, typeof words === 'string' ? words : 'room'],
+          items: [
+            {
+              type: 'group',
+              label: 'On paper',
+              children: [
+                { key: 'card-A5', label: 'Card for the chair, A5' },
+                { key: 'card-A4', label: 'Card for the chair, A4' },
+                { key: 'plan', label: 'Full plan, for a folder or a cover' },
+              ],
+            },
+            {
+              type: 'group',
+              label: 'As a file',
+              children: [
+                { key: 'vtt', label: 'The calls, as WebVTT' },
+                { key: 'markdown', label: 'The order, as Markdown' },
+                { key: 'json', label: 'The class with its movements, as JSON' },
+              ],
+            },
+            { type: 'divider' },
+            ...WAYS.facing.map((key) => ({ key, label: WAY_WORDS[key] })),
+            { type: 'divider' },
+            ...WAYS.words.map((key) => ({ key, label: WAY_WORDS[key] })),
+          ],
+          onClick: ({ key }) => {
+            if (key === 'mirrored' || key === 'same') setFacing(key);
+            else if (key === 'sides' || key === 'hours') setWords(key);
+            else if (key === 'room') {
+              setIsOpen(false);
+              setIsNaming(true);
+            } else {
+              setIsOpen(false);
+              void save(key as Kind);
+            }
+          },
+        }}
+      >
+        <Button icon={<PrinterOutlined />} loading={isBusy}>
+          Paper
+        </Button>
+      </Dropdown>
+      {isNaming && (
+        <Landmarks
+          place={askedOf.group?.place ?? ''}
+          onSaid={(said) => {
+            setWords(said);
+            setIsNaming(false);
+          }}
+          onLeave={() => setIsNaming(false)}
+        />
+      )}
+    </>
+  );
+}

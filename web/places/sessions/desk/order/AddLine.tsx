@@ -1,0 +1,84 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { AutoComplete } from 'antd';
+import { memo, useMemo, useState } from 'react';
+import { Block } from '../../../../../core/session/plan/block';
+import { freshLines, type LineSet } from '../../../../../core/session/plan/lineSet';
+import type { Section } from '../../../../../core/session/plan/session';
+import type { Repertoire } from '../../../../app/repertoire';
+import { useAppDispatch } from '../../../../app/store';
+import { minutes, sectionWord } from '../../../../app/words';
+import { linesPut } from '../../draft/draft';
+import { useDeskSelector } from '../../draft/draftStore';
+import { type Offer, offersFor } from './offersFor';
+
+interface Props {
+  readonly section: number;
+  readonly kind: Section['kind'];
+  readonly repertoire: Repertoire;
+}
+
+/** What an offer puts in: a form stands together in a block of its name, so that it can be moved, repeated and timed as one. */
+function asLines({ items, title }: Offer): LineSet {
+  if (items.length < 2) return { items: [...items], blocks: [] };
+  const block = Block.parse({ id: 'form', name: title });
+  return { items: items.map((item) => ({ ...item, block: block.id })), blocks: [block] };
+}
+
+/** A field at the end of a section that reads a line as it would be written on paper, and shows how it understood it. */
+export const AddLine = memo(function AddLine({ section, kind, repertoire }: Props) {
+  const dispatch = useAppDispatch();
+  const [text, setText] = useState('');
+  // As long as nothing is typed the class does not matter here.
+  const session = useDeskSelector(({ draft }) => (text === '' ? null : draft.book.present));
+
+  const offers = useMemo(
+    () => (session ? offersFor(text, session, section, repertoire) : []),
+    [text, session, section, repertoire],
+  );
+  const word = sectionWord(kind).toLowerCase();
+
+  const add = (key: string) => {
+    const offer = offers.find((candidate) => candidate.key === key);
+    const index = session?.sections[section]?.items.length;
+    if (!offer || index === undefined) return;
+    // However many lines it is, it is one step.
+    dispatch(linesPut({ at: { section, index }, lines: freshLines(asLines(offer), () => nanoid(8)) }));
+    setText('');
+  };
+
+  return (
+    <AutoComplete
+      id={`add-to-${section}`}
+      className="add-line"
+      variant="borderless"
+      value={text}
+      options={offers.map(({ key, title, reading, cautions, ms }) => ({
+        value: key,
+        label: (
+          <span className="add-offer">
+            <span className="name">{title}</span>
+            <span className="number">{reading}</span>
+            <span className="number">{minutes(ms)}</span>
+            {cautions !== '' && <span className="add-caution">mind {cautions}</span>}
+          </span>
+        ),
+      }))}
+      onChange={(value) => setText(offers.some(({ key }) => key === value) ? '' : value)}
+      onSelect={add}
+      defaultActiveFirstOption
+      placeholder={`Add to the ${word}: a name and a count, such as “${EXAMPLES[kind]}”`}
+      aria-label={`Add to the ${word}`}
+      notFoundContent={
+        text.trim() === '' ? null : 'No movement or form by that name. “rest 30” and “talk 60 knees” work too.'
+      }
+    />
+  );
+});
+
+const EXAMPLES = {
+  opening: 'belly breathing 6',
+  'warm-up': 'ankle circles 8',
+  main: 'cloud hands 4 2 rounds',
+  'cool-down': 'side stretch 2',
+  closing: 'gather 3',
+} as const;

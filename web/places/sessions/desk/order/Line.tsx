@@ -1,0 +1,207 @@
+import { HolderOutlined } from '@ant-design/icons';
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { memo } from 'react';
+import type { Pose } from '../../../../../core/body/standing/pose';
+import type { Posture } from '../../../../../core/body/written/posture';
+import { postureWords } from '../../../../../core/body/written/postureWords';
+import type { Schools } from '../../../../../core/movement/adapt/schools';
+import { ownWords } from '../../../../../core/movement/adapt/schoolWords';
+import { tellingMoment } from '../../../../../core/movement/sample/tellingMoment';
+import { type Movement, usualName } from '../../../../../core/movement/schema/movement';
+import { firstSide } from '../../../../../core/movement/schema/pass';
+import { writtenSide } from '../../../../../core/movement/walk/cycleFor';
+import { doneAs } from '../../../../../core/session/plan/adaptMovement';
+import type { Item, MovementItem } from '../../../../../core/session/plan/session';
+import { IN_ROUNDS_WORDS } from '../../../../../core/session/report/blockWords';
+import type { Repertoire } from '../../../../app/repertoire';
+import { useSame } from '../../../../app/useSame';
+import { inWords, minutes } from '../../../../app/words';
+import { BreathLine, type BreathStretch } from '../../../../drawing/BreathLine';
+import { Footprints } from '../../../../drawing/Footprints';
+import { Figure } from '../../../../drawing/figure/Figure';
+import { LineActs } from './LineActs';
+import { LineCount } from './LineCount';
+
+interface Props {
+  readonly item: Item;
+  readonly startsAt: string;
+  readonly lengthMs: number;
+  /** The breath of its first repetition. */
+  readonly breath: readonly BreathStretch[];
+  readonly repertoire: Repertoire;
+  /** How the class is done where schools disagree. */
+  readonly schools: Schools;
+  readonly isInHand: boolean;
+  readonly isPointed: boolean;
+  /** Whether the Tab key stops here: one line of the order is enough, the arrows do the rest. */
+  readonly isReached: boolean;
+  readonly onTake: (itemId: string) => void;
+  /** In how many blocks it stands. */
+  readonly depth: 0 | 1 | 2;
+  readonly isChosen: boolean;
+  /** How often it is done in all, every round of its blocks counted in. */
+  readonly total: number;
+  readonly onChoose: (itemId: string) => void;
+  /** The steps into it; null where there are none. */
+  readonly steps: string | null;
+  /** What it is settled with; null where it is not. */
+  readonly settles: string | null;
+}
+
+const RAMP_WORDS = { sink: 'lower', range: 'wider', hands: 'hands higher', tempo: 'quicker' } as const;
+
+function sideNotes(item: MovementItem, movement: Movement): string[] {
+  const notes: string[] = [];
+  const { sides } = movement.laterality;
+  if (sides.kind !== 'even' && !item.sides.endsWith('only')) notes.push(`${firstSide(sides.first, item.sides)} first`);
+  if (item.rounds > 1) notes.push(`${item.rounds} rounds${item.roundRest > 0 ? `, ${item.roundRest} s rest` : ''}`);
+  if (item.rounds > 1 && item.lower !== 0) notes.push(`${item.lower}° lower each`);
+  if (item.ramp) notes.push(`${RAMP_WORDS[item.ramp.what]} each time`);
+  if (item.inRounds !== 'every') notes.push(IN_ROUNDS_WORDS[item.inRounds].toLowerCase());
+  if (item.settle.kind === 'still') notes.push(`then ${item.settle.seconds} s still`);
+  if (item.pace !== null) notes.push(`own pace ${item.pace}`);
+  notes.push(item.manner.replace('-', ' '));
+  const varied = movement.variants.find(({ id }) => id === item.variant);
+  if (varied) notes.unshift(varied.name);
+  const offered = item.offers.map((offer) => movement.variants.find(({ id }) => id === offer)?.name ?? 'as written');
+  if (offered.length > 0) notes.push(`or ${offered.join(', or ')}`);
+  const step = item.layer === null ? undefined : movement.layers[item.layer];
+  if (step) notes.unshift(`step: ${step.name}`);
+  if (item.breathing !== null) notes.push(item.breathing);
+  notes.push(...ownWords(item.schools));
+  if (item.note !== '') notes.push(item.note);
+  return notes;
+}
+
+const MovementBody = memo(function MovementBody({
+  item,
+  movement,
+  steps,
+  settles,
+}: {
+  readonly item: MovementItem;
+  readonly movement: Movement | undefined;
+  readonly steps: string | null;
+  readonly settles: string | null;
+}) {
+  if (!movement)
+    return <p className="line-gone">“{item.movementId}” is not in the repertoire; it takes no time here.</p>;
+  return (
+    <>
+      <p className="line-name">
+        <span className="name">{usualName(movement)}</span>
+        <span className="han" lang="zh-Hant">
+          {movement.names.chinese[0]}
+        </span>
+      </p>
+      <p className="line-notes">
+        {[...sideNotes(item, movement), steps, settles && `then ${settles}`].filter(Boolean).join(' · ')}
+      </p>
+    </>
+  );
+});
+
+const GRIP = <HolderOutlined />;
+
+const Picture = memo(function Picture({ pose, posture }: { readonly pose: Pose; readonly posture: Posture }) {
+  return (
+    <>
+      <Figure pose={pose} scale={0.27} />
+      <Footprints pose={pose} label={postureWords(posture)} height={34} />
+    </>
+  );
+});
+
+/** Whether a line would look the same: its breath is reckoned anew with every change of the class, and mostly comes out alike. */
+function isSameLine(before: Props, after: Props): boolean {
+  const { breath: a, ...rest } = before;
+  const { breath: b, ...others } = after;
+  const alike = (Object.keys(rest) as (keyof typeof rest)[]).every((key) => Object.is(rest[key], others[key]));
+  return alike && a.length === b.length && a.every((stretch, index) => stretch.seconds === b[index]?.seconds);
+}
+
+export const Line = memo(function Line({
+  item,
+  startsAt,
+  lengthMs,
+  breath,
+  repertoire,
+  schools,
+  isInHand,
+  isPointed,
+  isReached,
+  onTake,
+  depth,
+  isChosen,
+  total,
+  onChoose,
+  steps,
+  settles,
+}: Props) {
+  const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
+    id: item.id,
+  });
+  const stretches = useSame(breath);
+  const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
+  const title = movement ? usualName(movement) : item.kind === 'movement' ? item.movementId : item.kind;
+  const amount = item.kind === 'movement' ? item.count : item.seconds;
+
+  const moment = movement && item.kind === 'movement' ? momentOf(movement, item, schools) : null;
+
+  return (
+    <li
+      ref={setNodeRef}
+      className={`line line--${item.kind}${isInHand ? ' line--in-hand' : ''}${isPointed ? ' line--pointed' : ''}${isDragging ? ' line--dragged' : ''}${depth > 0 ? ' line--blocked' : ''}${depth > 1 ? ' line--inner' : ''}${isChosen ? ' line--chosen' : ''}`}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      data-line={item.id}
+      tabIndex={isReached ? 0 : -1}
+      aria-label={`${title}, ${amount}, from ${startsAt}, ${inWords(lengthMs)}`}
+      onFocus={() => onTake(item.id)}
+    >
+      <button
+        type="button"
+        className="bare line-grip"
+        ref={setActivatorNodeRef}
+        {...listeners}
+        tabIndex={-1}
+        aria-label={`Move ${title}`}
+      >
+        {GRIP}
+      </button>
+      <time className="number line-clock">
+        {startsAt.slice(0, 5)}
+        <small>{startsAt.slice(5)}</small>
+      </time>
+      <div className="line-feet">{moment && <Picture pose={moment.pose} posture={moment.posture} />}</div>
+      <div className="line-body">
+        {item.kind === 'movement' ? (
+          <MovementBody item={item} movement={movement} steps={steps} settles={settles} />
+        ) : (
+          <p className="line-name">
+            <span className="name">{item.kind === 'rest' ? 'Rest' : 'Talk'}</span>
+            <span className="faded">{item.note}</span>
+          </p>
+        )}
+      </div>
+      <LineCount item={item} movement={movement} title={title} total={total} />
+      <div className="line-breath">{movement && <BreathLine stretches={stretches} scale={6} most={92} />}</div>
+      <button
+        type="button"
+        className="bare number line-minutes"
+        tabIndex={-1}
+        onClick={() => onTake(item.id)}
+        title="What these minutes are made of"
+      >
+        {minutes(lengthMs)}
+        <span className="line-why">why?</span>
+      </button>
+      <LineActs id={item.id} title={title} isChosen={isChosen} onChoose={onChoose} />
+    </li>
+  );
+}, isSameLine);
+
+const momentOf = (movement: Movement, item: MovementItem, schools: Schools) => {
+  const written = writtenSide(movement);
+  return tellingMoment(doneAs(movement, item, schools), written === null ? null : firstSide(written, item.sides));
+};

@@ -1,0 +1,43 @@
+import { CopyOutlined, DeleteOutlined } from '@ant-design/icons';
+import { Button, Checkbox } from 'antd';
+import { memo } from 'react';
+import { useAppDispatch } from '../../../../app/store';
+import { lineDoubled, lineRemoved } from '../../draft/draft';
+
+interface Props {
+  readonly id: string;
+  readonly title: string;
+  readonly isChosen: boolean;
+  readonly onChoose: (id: string) => void;
+}
+
+/** What can be done to a whole line by a tap. */
+export const LineActs = memo(function LineActs({ id, title, isChosen, onChoose }: Props) {
+  const dispatch = useAppDispatch();
+  return (
+    <div className="line-acts">
+      <Checkbox
+        checked={isChosen}
+        tabIndex={-1}
+        aria-label={`Choose ${title} with others`}
+        onChange={() => onChoose(id)}
+      />
+      <Button
+        type="text"
+        size="small"
+        icon={<CopyOutlined />}
+        tabIndex={-1}
+        aria-label={`Duplicate ${title}`}
+        onClick={() => dispatch(lineDoubled(id))}
+      />
+      <Button
+        type="text"
+        size="small"
+        icon={<DeleteOutlined />}
+        tabIndex={-1}
+        aria-label={`Remove ${title}`}
+        onClick={() => dispatch(lineRemoved(id))}
+      />
+    </div>
+  );
+});

@@ -1,0 +1,67 @@
+import { InputNumber } from 'antd';
+import { memo } from 'react';
+import type { Movement } from '../../../../../core/movement/schema/movement';
+import type { Item, MovementItem } from '../../../../../core/session/plan/session';
+import { countWords } from '../../../../../core/session/report/countWords';
+import { useAppDispatch } from '../../../../app/store';
+import { lineChanged } from '../../draft/draft';
+
+/** How the count reads, so that "each side" is never in doubt. */
+function CountNote({
+  item,
+  movement,
+  total,
+}: {
+  readonly item: MovementItem;
+  readonly movement: Movement;
+  readonly total: number;
+}) {
+  const { words } = countWords(movement, item);
+  return (
+    <span className="line-unit">
+      {words}
+      {total !== item.count && <span className="faded number"> = {total}</span>}
+    </span>
+  );
+}
+
+interface Props {
+  readonly item: Item;
+  readonly movement: Movement | undefined;
+  readonly title: string;
+  /** How often it is done in all; of no bearing where nothing is counted. */
+  readonly total: number;
+}
+
+/** The count of a line, changed in place, with what it counts. */
+export const LineCount = memo(function LineCount({ item, movement, title, total }: Props) {
+  const dispatch = useAppDispatch();
+  const amount = item.kind === 'movement' ? item.count : item.seconds;
+  const setAmount = (value: number | null) => {
+    if (value === null || value <= 0) return;
+    dispatch(
+      lineChanged({
+        id: item.id,
+        item: item.kind === 'movement' ? { ...item, count: value } : { ...item, seconds: value },
+      }),
+    );
+  };
+  return (
+    <div className="line-count">
+      <InputNumber
+        value={amount}
+        min={1}
+        max={3600}
+        step={movement?.count.step ?? 10}
+        onChange={setAmount}
+        tabIndex={-1}
+        aria-label={`Count of ${title}`}
+      />
+      {item.kind === 'movement' && movement ? (
+        <CountNote item={item} movement={movement} total={total} />
+      ) : (
+        <span className="line-unit">seconds</span>
+      )}
+    </div>
+  );
+});

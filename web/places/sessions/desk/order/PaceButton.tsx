@@ -1,0 +1,45 @@
+import { Button, InputNumber, Popover } from 'antd';
+import { memo } from 'react';
+import type { Pace } from '../../../../../core/timing/pace';
+import { useAppDispatch } from '../../../../app/store';
+import { paceSaid } from '../../../../class/sectionWords';
+import { paced } from '../../draft/draft';
+
+interface Props {
+  readonly index: number;
+  readonly word: string;
+  readonly pace: Pace;
+}
+
+/** The breath pace of a section, opened to be changed. */
+export const PaceButton = memo(function PaceButton({ index, word, pace }: Props) {
+  const dispatch = useAppDispatch();
+  const field = (label: string, key: keyof Pace, min: number, max: number, step: number, unit: string) => (
+    <div>
+      {label}
+      <InputNumber
+        value={pace[key]}
+        min={min}
+        max={max}
+        step={step}
+        onChange={(value) => value !== null && dispatch(paced({ section: index, pace: { ...pace, [key]: value } }))}
+        aria-label={`${word}: ${label.toLowerCase()}, ${unit}`}
+      />
+      <span className="faded">{unit}</span>
+    </div>
+  );
+  const form = (
+    <div className="pace-form">
+      {field('From', 'from', 2, 30, 0.5, 'breaths a minute')}
+      {field('To', 'to', 2, 30, 0.5, 'breaths a minute')}
+      {field('Easing over', 'easing', 0, 7200, 30, 'seconds, then steady')}
+    </div>
+  );
+  return (
+    <Popover content={form} trigger="click" placement="bottomRight" title={`How the ${word.toLowerCase()} breathes`}>
+      <Button type="text" size="small" className="passage-pace number">
+        {paceSaid(pace)}
+      </Button>
+    </Popover>
+  );
+});

@@ -1,0 +1,36 @@
+import { nanoid } from '@reduxjs/toolkit';
+import { applyEdits, type PlanEdit } from '../../../../core/session/edit/planEdit';
+import type { Session } from '../../../../core/session/plan/session';
+import { api } from '../../../app/api';
+import { useAppDispatch } from '../../../app/store';
+import { headed } from './draft';
+
+/** An id for a new class. */
+export const freshClassId = (): string =>
+  `class-${nanoid(10)
+    .toLowerCase()
+    .replaceAll(/[^a-z0-9]/g, 'x')}`;
+
+/** Keeps a changed class as another edition of it, in one family; answers null where the server is away. */
+export function useEdition(
+  session: Session,
+): (edits: readonly PlanEdit[], slotMinutes: number) => Promise<Session | null> {
+  const dispatch = useAppDispatch();
+  const [addSession] = api.useAddSessionMutation();
+  return async (edits, slotMinutes) => {
+    const family = session.family ?? session.id;
+    const edition: Session = {
+      ...applyEdits(session, edits),
+      id: freshClassId(),
+      title: `${session.title.slice(0, 100)}, ${slotMinutes} min`,
+      date: null,
+      slotMinutes,
+      setAside: [],
+      family,
+    };
+    const answer = await addSession(edition);
+    if (!answer.data) return null;
+    if (session.family === null) dispatch(headed({ family }));
+    return answer.data.session;
+  };
+}

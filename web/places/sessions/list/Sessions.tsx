@@ -1,0 +1,217 @@
+import { PlusOutlined } from '@ant-design/icons';
+import { App, Button, Table } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import type { SessionSummary } from '../../../../core/formats/api';
+import { USUAL_SCHOOLS } from '../../../../core/movement/adapt/schools';
+import { emptySections } from '../../../../core/session/plan/defaults';
+import { slotVerdict } from '../../../../core/session/report/slotVerdict';
+import { api } from '../../../app/api';
+import { Notice, Waiting } from '../../../app/shell/Notice';
+import { dayInWords, minutes, today } from '../../../app/words';
+import { slotWords } from '../../../class/slotWords';
+import { freshClassId } from '../draft/useEdition';
+import { OpenClass } from './OpenClass';
+import '../../../app/quietTable.css';
+import './sessions.css';
+
+/** All classes by their day, and a new one at one press. */
+export function Sessions() {
+  const { data: sessions, isError, refetch } = api.useSessionsQuery();
+  const { data: groups } = api.useGroupsQuery();
+  const make = useNewClass();
+  const remove = useRemoval();
+  const again = useDuplicate();
+  const navigate = useNavigate();
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  if (isError) {
+    return (
+      <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
+    );
+  }
+  if (!sessions) return <Waiting />;
+  if (sessions.length === 0) {
+    return (
+      <Notice action={{ label: 'Make the first class', onPress: make }}>
+        A class is a slot on the clock and a running order that fills it.
+      </Notice>
+    );
+  }
+  const groupName = (id: string | null) => groups?.find((group) => group.id === id)?.name ?? '';
+
+  return (
+    <div className="place sessions">
+      <header>
+        <h1>Sessions</h1>
+        <div className="sessions-acts">
+          {chosen.length === 2 && (
+            <Button onClick={() => navigate(`/sessions/compare/${chosen.join('/')}`)}>Compare the two</Button>
+          )}
+          <OpenClass />
+          <Button type="primary" icon={<PlusOutlined />} onClick={make}>
+            New class
+          </Button>
+        </div>
+      </header>
+      <Table<SessionSummary>
+        className="quiet-table"
+        dataSource={sessions}
+        rowKey="id"
+        pagination={false}
+        rowSelection={{
+          selectedRowKeys: [...chosen],
+          onChange: (keys) => setChosen(keys.map(String)),
+          columnTitle: <span className="unseen">Choose two to compare</span>,
+          getCheckboxProps: ({ id, title }) => ({
+            'aria-label': `Choose ${title}`,
+            disabled: chosen.length === 2 && !chosen.includes(id),
+          }),
+        }}
+        columns={[
+          {
+            title: 'When',
+            render: (_, { date, startsAt }) => (
+              <span className="number">
+                {dayInWords(date, today())}, {startsAt}
+              </span>
+            ),
+          },
+          {
+            title: 'Class',
+            render: (_, { id, title }) => (
+              <Link to={`/sessions/${id}`} className="name quiet-table-title">
+                {title}
+              </Link>
+            ),
+          },
+          { title: 'Group', render: (_, { groupId }) => groupName(groupId) },
+          { title: 'Lines', dataIndex: 'lines', align: 'right', className: 'number' },
+          { title: 'Planned', align: 'right', className: 'number', render: (_, { totalMs }) => minutes(totalMs) },
+          {
+            title: 'Slot',
+            render: (_, { totalMs, slotMinutes }) => {
+              const verdict = slotVerdict(totalMs, slotMinutes);
+              return (
+                <span className={`sessions-verdict sessions-verdict--${verdict.state}`}>
+                  {slotMinutes} min. {slotWords(verdict, slotMinutes)}
+                </span>
+              );
+            },
+          },
+          {
+            title: <span className="unseen">What can be done with it</span>,
+            render: (_, { id, title }) => (
+              <>
+                <Button type="text" size="small" onClick={() => void again(id)} aria-label={`Duplicate ${title}`}>
+                  Duplicate
+                </Button>
+                <Button
+                  type="text"
+                  size="small"
+                  onClick={() => void remove(id, title)}
+                  aria-label={`Take away ${title}`}
+                >
+                  Take away
+                </Button>
+              </>
+            ),
+          },
+        ]}
+      />
+    </div>
+  );
+}
+
+/** Makes an empty class and opens it; also when the address asks for one. */
+function useNewClass(): () => void {
+  const [addSession] = api.useAddSessionMutation();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  const [asked, setAsked] = useSearchParams();
+  const isMaking = useRef(false);
+
+  const make = async () => {
+    if (isMaking.current) return;
+    isMaking.current = true;
+    try {
+      const { session } = await addSession({
+        id: freshClassId(),
+        title: 'A new class',
+        groupId: null,
+        date: today(),
+        startsAt: '19:00',
+        slotMinutes: 60,
+        breath: { in: 1, out: 1 },
+        schools: USUAL_SCHOOLS,
+        sections: emptySections(),
+        setAside: [],
+        family: null,
+      }).unwrap();
+      navigate(`/sessions/${session.id}`);
+    } catch {
+      message.error('The server does not answer, so no class was made.');
+    } finally {
+      isMaking.current = false;
+    }
+  };
+  const wanted = asked.has('new');
+  const makeNow = useRef(make);
+  makeNow.current = make;
+  useEffect(() => {
+    if (!wanted) return;
+    setAsked({}, { replace: true });
+    void makeNow.current();
+  }, [wanted, setAsked]);
+  return () => void make();
+}
+
+/** Makes another class of the same lines, without a day, and opens it: next week starts from this one. */
+function useDuplicate(): (id: string) => Promise<void> {
+  const [fetchSession] = api.useLazySessionQuery();
+  const [addSession] = api.useAddSessionMutation();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  return async (id) => {
+    const { data } = await fetchSession(id);
+    const added =
+      data &&
+      (await addSession({
+        ...data.session,
+        id: freshClassId(),
+        title: `${data.session.title.slice(0, 110)}, again`,
+        date: null,
+        family: null,
+      }));
+    if (added?.data) navigate(`/sessions/${added.data.session.id}`);
+    else message.error('The server does not answer, so nothing was duplicated.');
+  };
+}
+
+/** Takes a class away and offers to bring it back. */
+function useRemoval(): (id: string, title: string) => Promise<void> {
+  const [removeSession] = api.useRemoveSessionMutation();
+  const [restoreSession] = api.useRestoreSessionMutation();
+  const { notification, message } = App.useApp();
+  return async (id, title) => {
+    const answer = await removeSession(id);
+    if (answer.error) {
+      message.error('The server does not answer, so the class is still there.');
+      return;
+    }
+    notification.open({
+      key: id,
+      title: `“${title}” is taken away.`,
+      duration: 12,
+      actions: (
+        <Button
+          onClick={() => {
+            void restoreSession(id);
+            notification.destroy(id);
+          }}
+        >
+          Bring it back
+        </Button>
+      ),
+    });
+  };
+}
