@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { FindMovement } from '../movement/schema/movement';
-import { type Movement, usualName } from '../movement/schema/movement';
+import { notedTitle } from '../session/plan/lineTitle';
 import { Session } from '../session/plan/session';
 import { lineTimes, segmentsOf } from '../session/timeline/lineTimes';
 import type { Timeline } from '../session/timeline/segment';
@@ -43,24 +43,17 @@ function outcomeOf(planned: number, done: number, actualMs: number, plannedMs: n
   return done < planned ? 'cut short' : 'done more';
 }
 
-const titleOf = (kind: string, note: string, movement: Movement | undefined): string => {
-  if (movement) return usualName(movement);
-  const word = kind === 'rest' ? 'Rest' : 'Talk';
-  return note === '' ? word : `${word}: ${note}`;
-};
-
 /** Sets what was done against what was planned, line by line in the planned order. */
 export function loggedItems(plan: Session, timeline: Timeline, teaching: Teaching, find: FindMovement): LoggedItem[] {
   return [...lineTimes(timeline).values()].map((line) => {
     const { itemId, section, lengthMs } = line;
     const item = plan.sections[section]?.items.find(({ id }) => id === itemId);
-    const movement = item?.kind === 'movement' ? find(item.movementId) : undefined;
     const plannedTimes = segmentsOf(timeline, line).filter(({ completes }) => completes).length;
     const actualMs = Math.round(teaching.spent[itemId] ?? 0);
     const doneTimes = teaching.completed[itemId] ?? 0;
     return {
       itemId,
-      title: titleOf(item?.kind ?? 'rest', item?.note ?? '', movement),
+      title: item ? notedTitle(item, find) : itemId,
       section: plan.sections[section]?.kind ?? 'main',
       plannedMs: lengthMs,
       actualMs,

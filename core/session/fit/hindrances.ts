@@ -1,4 +1,5 @@
 import { usualName } from '../../movement/schema/movement';
+import { matchItem } from '../plan/matchItem';
 import type { FitQuestion } from './buildModel';
 import type { FitModel } from './fitModel';
 
@@ -21,17 +22,20 @@ export function hindrances({ plan, bench }: FitQuestion, model: FitModel, way: '
       const options = modelled?.lines[place]?.options ?? [];
       const seconds = options.flatMap((option) => option.seconds);
       const held = way === 'too-long' ? Math.min(...seconds) : Math.max(...seconds);
-      if (item.kind !== 'movement') {
+      const pause = () => {
         fixed += held;
-        return;
-      }
-      const movement = bench.find(item.movementId);
-      if (!movement) return;
-      const { least, most, unit } = movement.count;
-      const word = way === 'too-long' ? `at least ${least} ${unit}` : `at most ${most} ${unit}`;
-      found.push({
-        what: item.pinned ? `${usualName(movement)} is pinned` : `${usualName(movement)}: ${word}`,
-        seconds: held,
+      };
+      matchItem(item, {
+        movement: ({ movementId, pinned }) => {
+          const movement = bench.find(movementId);
+          if (!movement) return;
+          const { least, most, unit } = movement.count;
+          const word = way === 'too-long' ? `at least ${least} ${unit}` : `at most ${most} ${unit}`;
+          const name = usualName(movement);
+          found.push({ what: pinned ? `${name} is pinned` : `${name}: ${word}`, seconds: held });
+        },
+        rest: pause,
+        talk: pause,
       });
     });
     if (way === 'too-long' && (modelled?.least ?? 0) > 0)

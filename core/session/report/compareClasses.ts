@@ -1,6 +1,7 @@
 import equal from 'fast-deep-equal';
 import type { Role } from '../../movement/schema/movement';
 import { baseId } from '../../movement/schema/version';
+import { matchItem } from '../plan/matchItem';
 import type { Item, Plan, Section } from '../plan/session';
 import { lineTimes } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
@@ -45,7 +46,12 @@ export function compareSections(left: Pick<Plan, 'sections'>, right: Pick<Plan, 
 }
 
 /** What a line is, whatever it is called and however often: lines of the same are set against each other. */
-const sameness = (item: Item): string => (item.kind === 'movement' ? baseId(item.movementId) : item.kind);
+const sameness = (item: Item): string =>
+  matchItem<string>(item, {
+    movement: ({ movementId }) => baseId(movementId),
+    rest: ({ kind }) => kind,
+    talk: ({ kind }) => kind,
+  });
 
 /** Fields that say how a line is done; its id and its block's say nothing. */
 function differencesOf(a: Item, b: Item): string[] {

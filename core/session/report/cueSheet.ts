@@ -1,12 +1,14 @@
 import type { Side } from '../../body/written/side';
-import type { FindMovement } from '../../movement/schema/movement';
-import { type Movement, type Role, usualName } from '../../movement/schema/movement';
+import type { Schools } from '../../movement/adapt/schools';
+import type { FindMovement, Movement, Role } from '../../movement/schema/movement';
 import { passesOf } from '../../movement/schema/pass';
 import type { Breath } from '../../movement/schema/phase';
 import { phasesFor } from '../../movement/walk/cycleFor';
 import { doneAs } from '../plan/adaptMovement';
 import { type Block, blocksAround, blocksBegun } from '../plan/block';
-import type { Item, Plan } from '../plan/session';
+import { lineTitle } from '../plan/lineTitle';
+import { matchItem } from '../plan/matchItem';
+import type { MovementItem, Plan } from '../plan/session';
 import { lineTimes } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
 import { settledLines } from '../timeline/unrollBlocks';
@@ -62,8 +64,7 @@ export function sideWords(side: Side, facing: Facing, words: SideWords): string 
   return facing === 'same' ? said : `${said} (you: ${yours})`;
 }
 
-function sidesOf(movement: Movement, item: Item, facing: Facing, words: SideWords): string {
-  if (item.kind !== 'movement') return '';
+function sidesOf(movement: Movement, item: MovementItem, facing: Facing, words: SideWords): string {
   const passes = passesOf(movement.laterality, item);
   const sides = passes.flatMap(({ side }) => (side === 'left' || side === 'right' ? [side] : []));
   const { sides: laterality, directions } = movement.laterality;
@@ -87,14 +88,30 @@ function countingOf(movement: Movement, count: number): string {
   return count === 2 ? '1, last one' : `1 … ${count - 1}, last one`;
 }
 
-const titleOf = (item: Item, find: FindMovement): string => {
-  if (item.kind === 'rest') return 'Rest';
-  if (item.kind === 'talk') return 'Talk';
-  const movement = find(item.movementId);
-  return movement ? usualName(movement) : item.movementId;
-};
-
 const said = (block: Block): string => (block.name === '' ? blockWords(block) : `${block.name}: ${blockWords(block)}`);
+
+/** What a line in which nobody moves leaves empty. */
+const NOTHING = { pinyin: '', chinese: '', counting: '', sides: '', calls: [], movement: null } as const;
+
+/** What is said of a movement's line: its names, how often, how it is counted out, the calls of its cycle. */
+function movementCue(
+  written: Movement,
+  item: MovementItem,
+  schools: Schools,
+): Pick<Cue, 'pinyin' | 'chinese' | 'count' | 'counting' | 'calls' | 'movement'> {
+  const movement = doneAs(written, item, schools);
+  const first = passesOf(movement.laterality, item)[0];
+  const side = first?.side === 'left' || first?.side === 'right' ? first.side : null;
+  const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';
+  return {
+    pinyin: written.names.pinyin[0] ?? '',
+    chinese: written.names.chinese[0] ?? '',
+    count: `${item.count} ${countWords(written, item).words}${rounds}`,
+    counting: countingOf(written, item.count),
+    calls: phasesFor(movement, 'cycle', side).map(({ call, breath }) => ({ call, breath })),
+    movement,
+  };
+}
 
 /**
  * The cue sheet of a class: for every line when it begins, what it is, how often, which side, what is said, and what comes next.
@@ -127,35 +144,33 @@ export function cueSheet(
       section: kind,
       startMs: stretch.startMs,
       lengthMs: stretch.lengthMs,
-      title: titleOf(item, find),
+      title: lineTitle(item, find),
       note: item.note,
       opens,
       depth,
       steps: stretch.visits[0]?.bridge?.call ?? '',
       settles,
-      next: next ? titleOf(next.item, find) : null,
+      next: next ? lineTitle(next.item, find) : null,
     };
-    const written = item.kind === 'movement' ? find(item.movementId) : undefined;
-    if (item.kind !== 'movement' || !written) {
-      const seconds = item.kind === 'movement' ? 0 : item.seconds;
-      const nothing = { pinyin: '', chinese: '', counting: '', sides: '', calls: [], movement: null };
-      return [{ ...shared, ...nothing, count: `${seconds} s` }];
-    }
-    const movement = doneAs(written, item, plan.schools);
-    const first = passesOf(movement.laterality, item)[0];
-    const side = first?.side === 'left' || first?.side === 'right' ? first.side : null;
-    const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';
+    const pause = ({ seconds }: { readonly seconds: number }): Cue => ({
+      ...shared,
+      ...NOTHING,
+      count: `${seconds} s`,
+    });
     return [
-      {
-        ...shared,
-        pinyin: written.names.pinyin[0] ?? '',
-        chinese: written.names.chinese[0] ?? '',
-        count: `${item.count} ${countWords(written, item).words}${rounds}`,
-        counting: countingOf(written, item.count),
-        sides: sidesOf(written, item, facing, words),
-        calls: phasesFor(movement, 'cycle', side).map(({ call, breath }) => ({ call, breath })),
-        movement,
-      },
+      matchItem<Cue>(item, {
+        movement: (line) => {
+          const written = find(line.movementId);
+          if (!written) return pause({ seconds: 0 });
+          return {
+            ...shared,
+            ...movementCue(written, line, plan.schools),
+            sides: sidesOf(written, line, facing, words),
+          };
+        },
+        rest: pause,
+        talk: pause,
+      }),
     ];
   });
 }

@@ -1,6 +1,8 @@
 import type { Pose } from '../../body/standing/pose';
 import type { FindMovement } from '../../movement/schema/movement';
-import type { Plan } from '../plan/session';
+import { isPauseKind } from '../plan/lineTitle';
+import { matchItem } from '../plan/matchItem';
+import type { Item, MovementItem, Plan } from '../plan/session';
 import { TimelineClock } from './clock';
 import { AT_EASE, AT_EASE_SEATED } from './restPoses';
 import { chainChange, type Floor } from './scheduleBridge';
@@ -62,7 +64,7 @@ function layPause(
     direction: null,
     repetition: null,
     of: null,
-    completes: kind === 'rest' || kind === 'talk',
+    completes: isPauseKind(kind),
     breath: null,
     breaths: null,
     call,
@@ -85,30 +87,21 @@ function layVisit(passage: Passage, { item, before, round, lower, between }: Vis
     });
     floor = atEase(floor.pose);
   }
-  if (item.kind === 'movement') {
-    const movement = find(item.movementId);
-    const pace = plan.sections[section]?.pace;
-    if (!movement || !pace) return { floor, bridge: null };
-    return layMovement(
-      {
-        clock,
-        section,
-        pace,
-        ratio: plan.breath,
-        schools: plan.schools,
-        floor,
-        before,
-        round,
-        lower,
-        settles: false,
-        isOtherSide,
-      },
-      item,
-      movement,
-    );
-  }
-  layPause(passage, item.seconds, { kind: item.kind, itemId: item.id, movementId: null, call: item.note });
-  return { floor: atEase(floor.pose), bridge: null };
+  const pause = ({ id, kind, seconds, note }: Exclude<Item, MovementItem>): LaidLine => {
+    layPause(passage, seconds, { kind, itemId: id, movementId: null, call: note });
+    return { floor: atEase(floor.pose), bridge: null };
+  };
+  return matchItem(item, {
+    movement: (line) => {
+      const movement = find(line.movementId);
+      const pace = plan.sections[section]?.pace;
+      if (!movement || !pace) return { floor, bridge: null };
+      const lead = { clock, section, pace, ratio: plan.breath, schools: plan.schools, floor };
+      return layMovement({ ...lead, before, round, lower, settles: false, isOtherSide }, line, movement);
+    },
+    rest: pause,
+    talk: pause,
+  });
 }
 
 /** Lays the routine of a section after a line, counted in with it, and answers how it leaves the class standing. */

@@ -1,7 +1,9 @@
+import type { ReactNode } from 'react';
 import { Fragment } from 'react';
 import { Link, useParams } from 'react-router';
 import { schoolsWords } from '../../../../core/movement/adapt/schoolWords';
-import { usualName } from '../../../../core/movement/schema/movement';
+import { lineTitle } from '../../../../core/session/plan/lineTitle';
+import { matchItem } from '../../../../core/session/plan/matchItem';
 import type { Session } from '../../../../core/session/plan/session';
 import {
   type ComparedLine,
@@ -57,12 +59,13 @@ function Compared({ left, right, repertoire }: Props) {
   const cell = (line: ComparedLine | null) => {
     if (!line) return <td className="compare-none">not here</td>;
     const { item, lengthMs } = line;
-    const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
-    const name = movement ? usualName(movement) : item.kind === 'rest' ? 'Rest' : item.kind === 'talk' ? 'Talk' : '';
+    const inSeconds = ({ seconds }: { readonly seconds: number }) => `${seconds} s`;
     return (
       <td>
-        <span className="name">{name}</span>{' '}
-        <span className="number">{item.kind === 'movement' ? item.count : `${item.seconds} s`}</span>
+        <span className="name">{lineTitle(item, repertoire.find)}</span>{' '}
+        <span className="number">
+          {matchItem<ReactNode>(item, { movement: ({ count }) => count, rest: inSeconds, talk: inSeconds })}
+        </span>
         <span className="number compare-minutes">{minutes(lengthMs)}</span>
       </td>
     );

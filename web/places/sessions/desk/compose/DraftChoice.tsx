@@ -1,5 +1,6 @@
 import { Button } from 'antd';
-import { usualName } from '../../../../../core/movement/schema/movement';
+import { lineTitle } from '../../../../../core/session/plan/lineTitle';
+import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Draft } from '../../../../../core/session/propose/proposeDraft';
 import { timelineOf } from '../../../../../core/session/timeline/timeline';
 import type { Repertoire } from '../../../../app/repertoire';
@@ -24,11 +25,13 @@ export function DraftChoice({ draft: { plan, reasons, left }, repertoire, onTake
           </header>
           <p>
             {section.items
-              .flatMap((item) => {
-                if (item.kind !== 'movement') return item.kind === 'talk' ? [`a break of ${item.seconds} s`] : [];
-                const movement = repertoire.find(item.movementId);
-                return movement ? [`${usualName(movement)} ${item.count}`] : [];
-              })
+              .flatMap((item) =>
+                matchItem<string[]>(item, {
+                  movement: (line) => [`${lineTitle(line, repertoire.find)} ${line.count}`],
+                  rest: () => [],
+                  talk: ({ seconds }) => [`a break of ${seconds} s`],
+                }),
+              )
               .join(', ')}
           </p>
         </div>

@@ -1,5 +1,6 @@
-import { usualName } from '../../../../../core/movement/schema/movement';
 import type { PlanEdit } from '../../../../../core/session/edit/planEdit';
+import { lineTitle } from '../../../../../core/session/plan/lineTitle';
+import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Session } from '../../../../../core/session/plan/session';
 import type { Repertoire } from '../../../../app/repertoire';
 import { breathsPerMinute, sectionWord } from '../../../../app/words';
@@ -9,10 +10,7 @@ export function changeWords(edits: readonly PlanEdit[], session: Session, repert
   const items = new Map(session.sections.flatMap((section) => section.items.map((item) => [item.id, item] as const)));
   const nameOf = (itemId: string): string => {
     const item = items.get(itemId);
-    if (!item) return 'a line';
-    if (item.kind !== 'movement') return item.kind === 'rest' ? 'Rest' : 'Talk';
-    const movement = repertoire.find(item.movementId);
-    return movement ? usualName(movement) : item.movementId;
+    return item ? lineTitle(item, repertoire.find) : 'a line';
   };
   const wordsOf = (edit: PlanEdit): string[] => {
     switch (edit.kind) {
@@ -33,7 +31,11 @@ export function changeWords(edits: readonly PlanEdit[], session: Session, repert
         return [`${sectionWord(section.kind)} breathes ${pace(section.pace)} → ${pace(edit.pace)} a minute`];
       }
       case 'add':
-        return edit.item.kind === 'rest' ? [`${edit.item.seconds} s rest added`] : [];
+        return matchItem<string[]>(edit.item, {
+          movement: (line) => [`${lineTitle(line, repertoire.find)} ${line.count} added`],
+          rest: ({ seconds }) => [`${seconds} s rest added`],
+          talk: ({ seconds }) => [`${seconds} s to talk added`],
+        });
       case 'move':
         return [`${nameOf(edit.itemId)} moved`];
     }

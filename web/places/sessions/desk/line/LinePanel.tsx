@@ -3,6 +3,7 @@ import { memo, useCallback } from 'react';
 import { CAUTION_WORDS } from '../../../../../core/movement/schema/caution';
 import { type Movement, usualName } from '../../../../../core/movement/schema/movement';
 import type { Block } from '../../../../../core/session/plan/block';
+import { isPauseKind, PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import type { Item, MovementItem, Session } from '../../../../../core/session/plan/session';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import type { Repertoire } from '../../../../app/repertoire';
@@ -54,7 +55,7 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
           schools={noticed.session.schools}
         />
       ) : (
-        <h2>{item.kind === 'rest' ? 'Rest' : item.kind === 'talk' ? 'Talk' : 'Unknown movement'}</h2>
+        <h2>{isPauseKind(item.kind) ? PAUSE_WORDS[item.kind] : 'Unknown movement'}</h2>
       )}
       <Note value={item.note} isTalk={item.kind === 'talk'} onChange={note} />
       <Noticed {...noticed} itemId={item.id} />

@@ -12,6 +12,9 @@ import { type Movement, usualName } from '../../../../../core/movement/schema/mo
 import { firstSide } from '../../../../../core/movement/schema/pass';
 import { writtenSide } from '../../../../../core/movement/walk/cycleFor';
 import { doneAs } from '../../../../../core/session/plan/adaptMovement';
+import { lineAmount } from '../../../../../core/session/plan/lineAmount';
+import { lineTitle, PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
+import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Item, MovementItem } from '../../../../../core/session/plan/session';
 import { IN_ROUNDS_WORDS } from '../../../../../core/session/report/blockWords';
 import type { Repertoire } from '../../../../app/repertoire';
@@ -102,6 +105,13 @@ const MovementBody = memo(function MovementBody({
   );
 });
 
+const PauseBody = ({ item }: { readonly item: Exclude<Item, MovementItem> }) => (
+  <p className="line-name">
+    <span className="name">{PAUSE_WORDS[item.kind]}</span>
+    <span className="faded">{item.note}</span>
+  </p>
+);
+
 const GRIP = <HolderOutlined />;
 
 const Picture = memo(function Picture({ pose, posture }: { readonly pose: Pose; readonly posture: Posture }) {
@@ -144,8 +154,7 @@ export const Line = memo(function Line({
   });
   const stretches = useSame(breath);
   const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
-  const title = movement ? usualName(movement) : item.kind === 'movement' ? item.movementId : item.kind;
-  const amount = item.kind === 'movement' ? item.count : item.seconds;
+  const title = lineTitle(item, repertoire.find);
 
   const moment = movement && item.kind === 'movement' ? momentOf(movement, item, schools) : null;
 
@@ -156,7 +165,7 @@ export const Line = memo(function Line({
       style={{ transform: CSS.Translate.toString(transform), transition }}
       data-line={item.id}
       tabIndex={isReached ? 0 : -1}
-      aria-label={`${title}, ${amount}, from ${startsAt}, ${inWords(lengthMs)}`}
+      aria-label={`${title}, ${lineAmount(item)}, from ${startsAt}, ${inWords(lengthMs)}`}
       onFocus={() => onTake(item.id)}
     >
       <button
@@ -175,14 +184,11 @@ export const Line = memo(function Line({
       </time>
       <div className="line-feet">{moment && <Picture pose={moment.pose} posture={moment.posture} />}</div>
       <div className="line-body">
-        {item.kind === 'movement' ? (
-          <MovementBody item={item} movement={movement} steps={steps} settles={settles} />
-        ) : (
-          <p className="line-name">
-            <span className="name">{item.kind === 'rest' ? 'Rest' : 'Talk'}</span>
-            <span className="faded">{item.note}</span>
-          </p>
-        )}
+        {matchItem(item, {
+          movement: (line) => <MovementBody item={line} movement={movement} steps={steps} settles={settles} />,
+          rest: (pause) => <PauseBody item={pause} />,
+          talk: (pause) => <PauseBody item={pause} />,
+        })}
       </div>
       <LineCount item={item} movement={movement} title={title} total={total} />
       <div className="line-breath">{movement && <BreathLine stretches={stretches} scale={6} most={92} />}</div>

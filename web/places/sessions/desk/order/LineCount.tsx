@@ -1,6 +1,8 @@
 import { InputNumber } from 'antd';
 import { memo } from 'react';
 import type { Movement } from '../../../../../core/movement/schema/movement';
+import { lineAmount, withAmount } from '../../../../../core/session/plan/lineAmount';
+import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Item, MovementItem } from '../../../../../core/session/plan/session';
 import { countWords } from '../../../../../core/session/report/countWords';
 import { useAppDispatch } from '../../../../app/store';
@@ -36,20 +38,14 @@ interface Props {
 /** The count of a line, changed in place, with what it counts. */
 export const LineCount = memo(function LineCount({ item, movement, title, total }: Props) {
   const dispatch = useAppDispatch();
-  const amount = item.kind === 'movement' ? item.count : item.seconds;
   const setAmount = (value: number | null) => {
     if (value === null || value <= 0) return;
-    dispatch(
-      lineChanged({
-        id: item.id,
-        item: item.kind === 'movement' ? { ...item, count: value } : { ...item, seconds: value },
-      }),
-    );
+    dispatch(lineChanged({ id: item.id, item: withAmount(item, value) }));
   };
   return (
     <div className="line-count">
       <InputNumber
-        value={amount}
+        value={lineAmount(item)}
         min={1}
         max={3600}
         step={movement?.count.step ?? 10}
@@ -57,11 +53,11 @@ export const LineCount = memo(function LineCount({ item, movement, title, total 
         tabIndex={-1}
         aria-label={`Count of ${title}`}
       />
-      {item.kind === 'movement' && movement ? (
-        <CountNote item={item} movement={movement} total={total} />
-      ) : (
-        <span className="line-unit">seconds</span>
-      )}
+      {matchItem(item, {
+        movement: (line) => movement && <CountNote item={line} movement={movement} total={total} />,
+        rest: () => <span className="line-unit">seconds</span>,
+        talk: () => <span className="line-unit">seconds</span>,
+      })}
     </div>
   );
 });

@@ -4,6 +4,7 @@ import { sidesOffered } from '../../../../../core/movement/schema/pass';
 import { formLines } from '../../../../../core/session/edit/formLines';
 import { readLine, type WrittenLine } from '../../../../../core/session/edit/readLine';
 import { newMovementItem, newPause } from '../../../../../core/session/plan/defaults';
+import { PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import type { Item, Session } from '../../../../../core/session/plan/session';
 import { countWords } from '../../../../../core/session/report/countWords';
 import { timelineOf } from '../../../../../core/session/timeline/timeline';
@@ -83,7 +84,7 @@ export function offersFor(text: string, session: Session, section: number, reper
       {
         key: kind,
         items: [newPause(kind, kind, seconds, note)],
-        title: kind === 'rest' ? 'Rest' : 'Talk',
+        title: PAUSE_WORDS[kind],
         reading: `${seconds} seconds ${note}`,
         cautions: '',
         ms: seconds * 1000,

@@ -6,7 +6,8 @@ import { type LinePlace, neighbourPlace, placeOf } from '../../../../../core/ses
 import { Block } from '../../../../../core/session/plan/block';
 import { newPause, steppedCount } from '../../../../../core/session/plan/defaults';
 import { freshLines } from '../../../../../core/session/plan/lineSet';
-import type { Item, Session } from '../../../../../core/session/plan/session';
+import { matchItem } from '../../../../../core/session/plan/matchItem';
+import type { Item, MovementItem, Session } from '../../../../../core/session/plan/session';
 import type { Repertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import {
@@ -37,11 +38,18 @@ export function turnSides(item: Item, repertoire: Repertoire): Item {
 
 /** A line with its count one step up or down, by its movement's own step. */
 export function stepLine(item: Item, direction: 1 | -1, repertoire: Repertoire): Item {
-  if (item.kind !== 'movement') {
-    return { ...item, seconds: Math.min(3600, Math.max(SECONDS_STEP, item.seconds + direction * SECONDS_STEP)) };
-  }
-  const movement = repertoire.find(item.movementId);
-  return movement ? { ...item, count: steppedCount(movement, item.count, direction) } : item;
+  const stepSeconds = (pause: Exclude<Item, MovementItem>): Item => ({
+    ...pause,
+    seconds: Math.min(3600, Math.max(SECONDS_STEP, pause.seconds + direction * SECONDS_STEP)),
+  });
+  return matchItem<Item>(item, {
+    movement: (line) => {
+      const movement = repertoire.find(line.movementId);
+      return movement ? { ...line, count: steppedCount(movement, line.count, direction) } : line;
+    },
+    rest: stepSeconds,
+    talk: stepSeconds,
+  });
 }
 
 interface Hand {
