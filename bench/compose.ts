@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import highsLoader from 'highs';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
+import { contextFor } from '../core/session/findings/finding/finding';
 import { buildModel } from '../core/session/fit/buildModel';
 import { solveFit } from '../core/session/fit/solveFit';
 import { AIMS } from '../core/session/propose/aims';
@@ -15,7 +16,8 @@ import { longPlan } from './longPlan';
 const movements = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));
 const byId = new Map(movements.map((movement) => [movement.id, movement]));
 const find = (id: string) => byId.get(id);
-const bench = { find, offered: movements, strength: 'steady' as const, pace: { least: 4, most: 9 }, known: null };
+const pace = { least: 4, most: 9 };
+const bench = contextFor({ strength: 'steady', pace, known: null }, find, movements);
 const medianOf = (values: readonly number[]) => values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 const timed = (work: () => unknown): number => {
   const start = performance.now();
@@ -28,7 +30,7 @@ function fitFigures(): void {
   const answer = timelineOf(plan, find);
   if (!answer.ok) throw new Error('the bench plan cannot be timed');
   for (const kind of ['trim', 'breath'] as const) {
-    const question = { plan, bench, kind, caps: new Map<string, number>() };
+    const question = { plan, context: bench, kind, caps: new Map<string, number>() };
     const laid = { plan, timeline: answer.timeline, shifts: [] };
     const times = [60, 75, 90, 100].flatMap((slot) =>
       Array.from({ length: 5 }, () => timed(() => solveFit(buildModel(question, laid, answer.timeline, slot * 60)))),
@@ -67,7 +69,7 @@ function draftFigures(): void {
   for (const level of [1, 2, 3])
     for (const slotMinutes of [20, 30, 45, 60, 75, 90]) {
       const cells = AIMS.map((aim) => {
-        const of = { ...bench, strength: strengths[level - 1] ?? 'steady' };
+        const of = contextFor({ strength: strengths[level - 1] ?? 'steady', pace, known: null }, find, movements);
         const start = performance.now();
         const { left } = proposeDraft(of, {
           aim,

@@ -7,6 +7,7 @@ import { bridgeBetween } from '../core/movement/bridge/bridge';
 import { poseAt } from '../core/movement/sample/track';
 import type { FindMovement } from '../core/movement/schema/movement';
 import { walkMovement } from '../core/movement/walk/walkMovement';
+import { ceilingsFor } from '../core/session/limits/limitsFor';
 import { sessionDemand } from '../core/session/load/sessionDemand';
 import { readinessGaps } from '../core/session/load/sessionReadiness';
 import { runsOf } from '../core/session/load/sessionRuns';
@@ -63,7 +64,7 @@ function engineFigures(): void {
     const answer = timelineOf(of, known);
     if (!answer.ok) throw new Error('the bench plan cannot be timed');
     const pieces = sessionDemand(of, answer.timeline, known);
-    return [sessionStrain(pieces, 'steady'), readinessGaps(pieces), runsOf(pieces, 'overhead')];
+    return [sessionStrain(pieces, ceilingsFor('steady')), readinessGaps(pieces), runsOf(pieces, 'overhead')];
   };
   // What is worked out of a movement is remembered with it, so a cold run has movements nobody has seen yet.
   const cold = measure(25, () => {

@@ -1,6 +1,7 @@
 import { advance } from '../core/record/advance';
 import { beginTeaching } from '../core/record/teaching';
-import { judgedOf } from '../core/session/findings/finding/judged';
+import { analyseClass } from '../core/session/findings/finding/analyseClass';
+import { contextFor } from '../core/session/findings/finding/finding';
 import { CHECKS, findingsOf, PATIENT_CHECKS } from '../core/session/findings/judge';
 import { slotVerdict } from '../core/session/report/slotVerdict';
 import { timelineOf } from '../core/session/timeline/timeline';
@@ -48,8 +49,8 @@ test('one class has findings worth mending, another nothing to object to, also w
     if (!group) throw new Error('a demo class has a group');
     const { strength, paceLeast, paceMost } = group.asked;
     const pace = { least: paceLeast, most: paceMost };
-    const judged = judgedOf(session, { find, offered: repertoire, strength, pace, known: null });
-    return judged ? findingsOf(judged, [...CHECKS, ...PATIENT_CHECKS]).map(({ code }) => code) : ['unknown'];
+    const analysed = analyseClass(session, contextFor({ strength, pace, known: null }, find, repertoire));
+    return analysed ? findingsOf(analysed, [...CHECKS, ...PATIENT_CHECKS]).map(({ code }) => code) : ['unknown'];
   };
   expect(codesOf(1)).toEqual(expect.arrayContaining(['strained', 'cool-down-low']));
   expect(codesOf(3)).toEqual([]);

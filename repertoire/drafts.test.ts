@@ -2,7 +2,7 @@ import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { findingsOf } from '../core/session/findings/judge';
 import { AIM_WORDS } from '../core/session/propose/aims';
 import { proposeDraft } from '../core/session/propose/proposeDraft';
-import { bench, judgedFor, wishes } from './proposalBench';
+import { analysedFor, contextWith, wishes } from './proposalBench';
 
 /** The whole classes that Vesperum drafts from the movements that come along. */
 
@@ -24,14 +24,14 @@ test.each(cells)(
   'a draft for level %i in %i minutes, for %s, fits its slot and has nothing grave in it',
   (level, slotMinutes, aim) => {
     const strength = STRENGTHS[level - 1] ?? 'steady';
-    const of = bench({ strength });
+    const of = contextWith({ strength });
     const { plan, left, reasons } = proposeDraft(of, {
       aim,
       slotMinutes,
       schools: USUAL_SCHOOLS,
       wishes: { ...wishes, level },
     });
-    const grave = findingsOf(judgedFor(plan, of)).filter(({ severity }) => severity !== 'notice');
+    const grave = findingsOf(analysedFor(plan, of)).filter(({ severity }) => severity !== 'notice');
     expect(grave.map(({ what }) => what)).toEqual(left);
     expect(left).toEqual([]);
     expect(reasons[0]?.startsWith(`${AIM_WORDS[aim]}: `)).toBe(true);

@@ -1,5 +1,6 @@
 import type { Region } from '../core/body/written/region';
 import { type Movement, variantOf } from '../core/movement/schema/movement';
+import { ceilingsFor } from '../core/session/limits/limitsFor';
 import { sessionDemand } from '../core/session/load/sessionDemand';
 import { sessionStrain } from '../core/session/load/sessionStrain';
 import { type Item, Plan } from '../core/session/plan/session';
@@ -64,7 +65,7 @@ function strainOf(items: Item[], regions: readonly Region[], pace = 7): number {
   const find = (id: string) => movements.get(id) ?? made.get(id);
   const answer = timelineOf(plan, find);
   if (!answer.ok) throw new Error(answer.problems.map(({ message }) => message).join());
-  const strain = sessionStrain(sessionDemand(plan, answer.timeline, find), 'steady');
+  const strain = sessionStrain(sessionDemand(plan, answer.timeline, find), ceilingsFor('steady'));
   return Math.max(...strain.filter(({ region }) => regions.includes(region)).map(({ percent }) => percent));
 }
 

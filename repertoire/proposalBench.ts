@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
-import type { Bench } from '../core/session/findings/finding/finding';
-import { judgedOf } from '../core/session/findings/finding/judged';
+import { analyseClass } from '../core/session/findings/finding/analyseClass';
+import { type Asked, contextFor, type JudgingContext } from '../core/session/findings/finding/finding';
 import { emptySections, newMovementItem } from '../core/session/plan/defaults';
 import type { Plan } from '../core/session/plan/session';
 import type { Wishes } from '../core/session/propose/wishes';
@@ -13,14 +13,8 @@ export const movements = readRepertoire(import.meta.dirname);
 const byId = new Map(movements.map((movement) => [movement.id, movement]));
 export const find = (id: string) => byId.get(id);
 export const forms = readForms(join(import.meta.dirname, 'forms'));
-export const bench = (more: Partial<Bench> = {}): Bench => ({
-  find,
-  offered: movements,
-  strength: 'steady',
-  pace: { least: 4, most: 9 },
-  known: null,
-  ...more,
-});
+export const contextWith = ({ offered = movements, ...asked }: Partial<Asked & Pick<JudgingContext, 'offered'>> = {}) =>
+  contextFor({ strength: 'steady', pace: { least: 4, most: 9 }, known: null, ...asked }, find, offered);
 export const wishes: Wishes = { recent: new Set(), level: 2 };
 
 /** A class whose main part is these movements, the fewest of each. */
@@ -33,8 +27,8 @@ export function classOf(ids: readonly string[], slotMinutes = 60): Plan {
   const sections = emptySections().map((section) => (section.kind === 'main' ? { ...section, items } : section));
   return { slotMinutes, breath: { in: 1, out: 1 }, schools: USUAL_SCHOOLS, sections };
 }
-export const judgedFor = (plan: Plan, of: Bench = bench()) => {
-  const judged = judgedOf(plan, of);
-  if (!judged) throw new Error('a class of known movements');
-  return judged;
+export const analysedFor = (plan: Plan, of: JudgingContext = contextWith()) => {
+  const analysed = analyseClass(plan, of);
+  if (!analysed) throw new Error('a class of known movements');
+  return analysed;
 };

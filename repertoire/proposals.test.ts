@@ -1,22 +1,22 @@
 import { applyEdits } from '../core/session/edit/planEdit';
 import { gapsOf } from '../core/session/findings/checks/unready';
 import { findingsOf } from '../core/session/findings/judge';
+import { THRESHOLDS } from '../core/session/limits/thresholds';
 import { candidatesFor } from '../core/session/propose/candidates';
 import { leastCover } from '../core/session/propose/leastCover';
 import { proposeCoolDown } from '../core/session/propose/proposeCoolDown';
 import { needOf, openGaps, proposeWarmUp, warmUpPlace } from '../core/session/propose/proposeWarmUp';
-import { THRESHOLDS } from '../core/session/report/thresholds';
-import { bench, classOf, find, forms, judgedFor, wishes } from './proposalBench';
+import { analysedFor, classOf, contextWith, find, forms, wishes } from './proposalBench';
 
 /** The warm-ups and cool-downs that Vesperum proposes from the movements that come along. */
 
 describe.each(forms.map((form) => [form.names.english[0], form] as const))('a warm-up for %s', (_name, form) => {
   const plan = classOf(form.entries.map(({ movementId }) => movementId));
-  const proposals = proposeWarmUp(plan, bench(), wishes);
+  const proposals = proposeWarmUp(plan, contextWith(), wishes);
 
   test('leaves nothing unready that anyone can be made ready for', () => {
     for (const { edits } of proposals) {
-      const gaps = gapsOf(judgedFor(applyEdits(plan, edits))).filter(({ size }) => size >= THRESHOLDS.readinessGap);
+      const gaps = gapsOf(analysedFor(applyEdits(plan, edits))).filter(({ size }) => size >= THRESHOLDS.readinessGap);
       // More than 1 is asked of nobody by being warm: that is for strain to say.
       expect(gaps.filter(({ demand }) => demand <= 1)).toEqual([]);
     }
@@ -43,9 +43,9 @@ test('a warm-up is within a tenth of the best there is among twelve', () => {
     ['draw-the-bow', 'horse-shifts', 'golden-rooster'],
   ].map((some) => some.filter((id) => find(id)))) {
     const plan = classOf(ids);
-    const need = needOf(plan, bench());
+    const need = needOf(plan, contextWith());
     if (!need) throw new Error('a class of known movements');
-    const offered = candidatesFor(plan, bench(), wishes, 'warm-up')
+    const offered = candidatesFor(plan, contextWith(), wishes, 'warm-up')
       .map((candidate) => ({ ...candidate, price: candidate.seconds }))
       .toSorted((a, b) => openGaps(need, [a]) - openGaps(need, [b]))
       .slice(0, 12);
@@ -71,7 +71,7 @@ test('what the group knows is preferred where that is asked for, and what it had
     'ankle-circles',
     'knee-circles',
   ]);
-  const of = bench({ known });
+  const of = contextWith({ known });
   const [, familiar, varied] = proposeWarmUp(plan, of, { level: 1, recent: known });
   const share = (proposal: typeof familiar) =>
     (proposal?.movements.filter(({ id }) => known.has(id)).length ?? 0) / (proposal?.movements.length ?? 1);
@@ -81,7 +81,7 @@ test('what the group knows is preferred where that is asked for, and what it had
 test('where little is offered it is done more often, and what it does not close is said', () => {
   const plan = classOf(['draw-the-bow', 'golden-rooster', 'cloud-hands']);
   const few = ['neck-turns', 'knee-circles'].flatMap((id) => find(id) ?? []);
-  const of = bench({ offered: few });
+  const of = contextWith({ offered: few });
   const [proposal] = proposeWarmUp(plan, of, wishes);
   if (!proposal) throw new Error('a warm-up of what there is');
   const whole = applyEdits(plan, proposal.edits);
@@ -90,7 +90,7 @@ test('where little is offered it is done more often, and what it does not close 
     true,
   );
   const gaps = (one: typeof plan) =>
-    gapsOf(judgedFor(one, of)).filter(({ size }) => size >= THRESHOLDS.readinessGap).length;
+    gapsOf(analysedFor(one, of)).filter(({ size }) => size >= THRESHOLDS.readinessGap).length;
   expect(gaps(whole)).toBeLessThan(gaps(plan));
   expect(proposal.complete).toBe(false);
   expect(proposal.reasons.join(' ')).toMatch(/What is offered does not close everything: .* in /);
@@ -98,16 +98,16 @@ test('where little is offered it is done more often, and what it does not close 
 
 test('a seated class is warmed up on its chairs', () => {
   const plan = classOf(['seated-opening', 'seated-raise-and-sink'], 30);
-  const [proposal] = proposeWarmUp(plan, bench(), wishes);
-  const judged = judgedFor(applyEdits(plan, proposal?.edits ?? []));
+  const [proposal] = proposeWarmUp(plan, contextWith(), wishes);
+  const analysed = analysedFor(applyEdits(plan, proposal?.edits ?? []));
   expect(proposal?.movements.length).toBeGreaterThan(2);
-  for (const movement of judged.movements.values()) expect(movement.start.load.seat).toBeGreaterThan(0);
+  for (const movement of analysed.movements.values()) expect(movement.start.load.seat).toBeGreaterThan(0);
 });
 
 test('a cool-down lasts, slows down, stands high, looks after what worked, and the class ends still', () => {
   const plan = classOf(['brush-knee', 'horse-shifts', 'cloud-hands', 'standing-post'], 45);
-  for (const { edits, complete, movements: chosen } of proposeCoolDown(plan, bench(), wishes)) {
-    const after = judgedFor(applyEdits(plan, edits));
+  for (const { edits, complete, movements: chosen } of proposeCoolDown(plan, contextWith(), wishes)) {
+    const after = analysedFor(applyEdits(plan, edits));
     const about = findingsOf(after).filter(
       ({ code, itemId }) =>
         code.startsWith('cool-down') ||

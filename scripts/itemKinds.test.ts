@@ -9,7 +9,8 @@ const root = join(import.meta.dirname, '..');
 function brokenByADrill(): string[] {
   const copy = mkdtempSync(join(tmpdir(), 'vesperum-kinds-'));
   try {
-    for (const part of ['core', 'web', 'tsconfig.json']) cpSync(join(root, part), join(copy, part), { recursive: true });
+    for (const part of ['core', 'web', 'tsconfig.json'])
+      cpSync(join(root, part), join(copy, part), { recursive: true });
     symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'));
     const file = join(copy, 'core/session/plan/session.ts');
     const source = readFileSync(file, 'utf8').replace(

@@ -37,6 +37,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/session/plan',
     'core/session/timeline',
     'core/session/edit',
+    'core/session/limits',
     'core/session/load',
     'core/session/report',
     'core/session/findings/finding',

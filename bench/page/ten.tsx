@@ -2,7 +2,7 @@ import { createRoot } from 'react-dom/client';
 import { Movement } from '../../core/movement/schema/movement';
 import { writtenSide } from '../../core/movement/walk/cycleFor';
 import { walkMovement } from '../../core/movement/walk/walkMovement';
-import type { Bench } from '../../core/session/findings/finding/finding';
+import { contextFor, type JudgingContext } from '../../core/session/findings/finding/finding';
 import { judgeClass } from '../../core/session/findings/judge';
 import { trackAtPace } from '../../core/timing/trackAtPace';
 import { putOn } from '../../web/app/lights';
@@ -25,13 +25,10 @@ const everything = import.meta.glob('../../repertoire/*.json', { eager: true, im
 const repertoire = Object.values(everything).map((file) => Movement.parse(file));
 const plan = longPlan(repertoire);
 
-const benchOf = (movements: ReadonlyMap<string, Movement>): Bench => ({
-  find: (id) => movements.get(id),
-  offered: [...movements.values()],
-  strength: 'steady',
-  pace: { least: 3, most: 10 },
-  known: new Set(),
-});
+const benchOf = (movements: ReadonlyMap<string, Movement>): JudgingContext =>
+  contextFor({ strength: 'steady', pace: { least: 3, most: 10 }, known: new Set() }, (id) => movements.get(id), [
+    ...movements.values(),
+  ]);
 
 /** So many judgings before the ones that count: the browser compiles what it runs often. */
 const WARM_UP = 5;

@@ -1,21 +1,23 @@
 import fc from 'fast-check';
-import { bench, classWith, line } from '../testing/cleanClass';
+import { classWith, contextWith, line } from '../testing/cleanClass';
 import { applyEdits } from './edit/planEdit';
-import { judgedOf } from './findings/finding/judged';
+import { analyseClass } from './findings/finding/analyseClass';
 import { findingsOf } from './findings/judge';
+import { ceilingsFor } from './limits/limitsFor';
 import { sessionStrain } from './load/sessionStrain';
 import { newPause } from './plan/defaults';
 import type { Item, Plan } from './plan/session';
 
 /** What must hold of any class, whatever is in it. */
 
-const asked = bench({ strength: 'steady' });
-const judged = (plan: Plan) => {
-  const answer = judgedOf(plan, asked);
+const asked = contextWith({ strength: 'steady' });
+const analysed = (plan: Plan) => {
+  const answer = analyseClass(plan, asked);
   if (!answer) throw new Error('a class of known movements');
   return answer;
 };
-const strainOf = (plan: Plan) => sessionStrain(judged(plan).pieces, 'steady').map(({ percent }) => percent);
+const strainOf = (plan: Plan) =>
+  sessionStrain(analysed(plan).pieces, ceilingsFor('steady')).map(({ percent }) => percent);
 
 const anyLine = fc
   .record({
@@ -56,7 +58,7 @@ test('two lines that are the same can be exchanged, and nothing changes', () => 
       ];
       const told = (first: Item, second: Item) => {
         const plan = classWith({ main: [first, ...main, second] });
-        return findingsOf(judged(plan)).map(({ code, amount, severity }) => [code, amount.toFixed(6), severity]);
+        return findingsOf(analysed(plan)).map(({ code, amount, severity }) => [code, amount.toFixed(6), severity]);
       };
       expect(told(a, b)).toEqual(told(b, a));
     }),
@@ -64,14 +66,14 @@ test('two lines that are the same can be exchanged, and nothing changes', () => 
   );
 });
 
-test('what stands found stays found when it is judged again, and judging changes nothing', () => {
+test('what stands found stays found when it is analysed again, and judging changes nothing', () => {
   fc.assert(
     fc.property(anyMain, (main) => {
       const plan = classWith({ main });
       const before = JSON.stringify(plan);
-      const first = findingsOf(judged(plan));
+      const first = findingsOf(analysed(plan));
       const standing = new Set(first.map(({ key }) => key));
-      const again = judgedOf(plan, asked, standing);
+      const again = analyseClass(plan, asked, standing);
       expect(again && findingsOf(again).map(({ key }) => key)).toEqual(expect.arrayContaining([...standing]));
       expect(JSON.stringify(plan)).toBe(before);
     }),

@@ -1,11 +1,11 @@
 import { type OwnSchools, type Schools, schoolsOf, USUAL_SCHOOLS } from '../movement/adapt/schools';
 import { answerTo, ownWords, SCHOOL_QUESTIONS, schoolsWords } from '../movement/adapt/schoolWords';
 import type { Movement } from '../movement/schema/movement';
-import { bench, classWith, line as lineOf } from '../testing/cleanClass';
+import { classWith, contextWith, line as lineOf } from '../testing/cleanClass';
 import { constant, inBreath, laid, line, movement, outBreath, plan } from '../testing/sample';
 import { schoolsThatMatter } from '../traits/schoolsThatMatter';
+import { analyseClass } from './findings/finding/analyseClass';
 import type { Finding } from './findings/finding/finding';
-import { judgedOf } from './findings/finding/judged';
 import { findingsOf, PATIENT_CHECKS } from './findings/judge';
 import { sessionDemand } from './load/sessionDemand';
 import { doneAs, movementsOf } from './plan/adaptMovement';
@@ -78,9 +78,9 @@ const isTwist = ({ what }: Finding): boolean => what.includes('twists the knee')
 test('a foot turned under weight stops a class where that is not taught, and only warns where it is', () => {
   const found = (weightedTurns: boolean, own: OwnSchools = {}): Finding['severity'][] => {
     const base = classWith({ main: [lineOf('twisted', 3, { schools: own })] });
-    const judged = judgedOf({ ...base, schools: { ...USUAL_SCHOOLS, weightedTurns } }, bench());
-    return judged
-      ? findingsOf(judged, PATIENT_CHECKS)
+    const analysed = analyseClass({ ...base, schools: { ...USUAL_SCHOOLS, weightedTurns } }, contextWith());
+    return analysed
+      ? findingsOf(analysed, PATIENT_CHECKS)
           .filter(isTwist)
           .map(({ severity }) => severity)
       : [];

@@ -1,6 +1,6 @@
 import { Region } from '../body/written/region';
 import type { Movement } from '../movement/schema/movement';
-import type { Bench } from '../session/findings/finding/finding';
+import { type Asked, contextFor, type JudgingContext } from '../session/findings/finding/finding';
 import { type Item, Plan } from '../session/plan/session';
 import { movement, phase, line as sampleLine } from './sample';
 
@@ -175,14 +175,8 @@ export const MOVEMENTS: readonly Movement[] = [
 export const find = (id: string): Movement | undefined => MOVEMENTS.find((one) => one.id === id);
 
 /** A strong group at ease with most paces, that has been taught everything. */
-export const bench = (more: Partial<Bench> = {}): Bench => ({
-  find,
-  offered: MOVEMENTS,
-  strength: 'strong',
-  pace: { least: 3, most: 10 },
-  known: null,
-  ...more,
-});
+export const contextWith = ({ offered = MOVEMENTS, ...asked }: Partial<Asked & Pick<JudgingContext, 'offered'>> = {}) =>
+  contextFor({ strength: 'strong', pace: { least: 3, most: 10 }, known: null, ...asked }, find, offered);
 
 let lines = 0;
 export const line = (movementId: string, count: number, more: Record<string, unknown> = {}): Item => {

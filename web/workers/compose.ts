@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import type { Movement } from '../../core/movement/schema/movement';
-import type { Asked, Bench } from '../../core/session/findings/finding/finding';
+import { type Asked, contextFor, type JudgingContext } from '../../core/session/findings/finding/finding';
 import type { FitKind } from '../../core/session/fit/buildModel';
 import { type FitAnswer, fitPlan } from '../../core/session/fit/fitPlan';
 import type { Plan } from '../../core/session/plan/session';
@@ -14,7 +14,7 @@ import type { Proposal, Wishes } from '../../core/session/propose/wishes';
 let known = new Map<string, Movement>();
 let offered: readonly Movement[] = [];
 
-const benchFor = (asked: Asked): Bench => ({ ...asked, find: (id) => known.get(id), offered });
+const contextOf = (asked: Asked): JudgingContext => contextFor(asked, (id) => known.get(id), offered);
 
 const composer = {
   learn(movements: readonly Movement[], shown: ReadonlySet<string>): void {
@@ -22,10 +22,10 @@ const composer = {
     offered = movements.filter(({ id }) => shown.has(id));
   },
   fit: (plan: Plan, asked: Asked, kind: FitKind, onProgress: (done: number, of: number) => void): FitAnswer =>
-    fitPlan(plan, benchFor(asked), kind, onProgress),
-  warmUp: (plan: Plan, asked: Asked, wishes: Wishes): Proposal[] => proposeWarmUp(plan, benchFor(asked), wishes),
-  coolDown: (plan: Plan, asked: Asked, wishes: Wishes): Proposal[] => proposeCoolDown(plan, benchFor(asked), wishes),
-  draft: (asked: Asked, wish: DraftWish): Draft => proposeDraft(benchFor(asked), wish),
+    fitPlan(plan, contextOf(asked), kind, onProgress),
+  warmUp: (plan: Plan, asked: Asked, wishes: Wishes): Proposal[] => proposeWarmUp(plan, contextOf(asked), wishes),
+  coolDown: (plan: Plan, asked: Asked, wishes: Wishes): Proposal[] => proposeCoolDown(plan, contextOf(asked), wishes),
+  draft: (asked: Asked, wish: DraftWish): Draft => proposeDraft(contextOf(asked), wish),
 };
 export type Composer = typeof composer;
 

@@ -1,8 +1,14 @@
 import { expose } from 'comlink';
 import equal from 'fast-deep-equal';
 import type { Movement } from '../../core/movement/schema/movement';
-import type { Asked, Bench, Finding, Judged } from '../../core/session/findings/finding/finding';
-import { judgedAfter, judgedOf } from '../../core/session/findings/finding/judged';
+import { analyseAfter, analyseClass } from '../../core/session/findings/finding/analyseClass';
+import {
+  type AnalysedClass,
+  type Asked,
+  contextFor,
+  type Finding,
+  type JudgingContext,
+} from '../../core/session/findings/finding/finding';
 import { findingsOf, PATIENT_CHECKS } from '../../core/session/findings/judge';
 import { type TriedRemedy, triedRemedies } from '../../core/session/findings/preview';
 import { type Tide, tideOf } from '../../core/session/load/tide';
@@ -12,9 +18,9 @@ import type { Plan } from '../../core/session/plan/session';
 let known = new Map<string, Movement>();
 let offered: readonly Movement[] = [];
 /** The class that was judged last: what takes longer to find is looked for in it. */
-let last: Judged | null = null;
+let last: AnalysedClass | null = null;
 
-const benchFor = (asked: Asked): Bench => ({ ...asked, find: (id) => known.get(id), offered });
+const contextOf = (asked: Asked): JudgingContext => contextFor(asked, (id) => known.get(id), offered);
 
 /** How often the first class is judged once more, a line changed, so that the first key is answered as fast as the tenth. */
 const REHEARSALS = 8;
@@ -26,7 +32,7 @@ function rehearse(): void {
   const itemId = items[rehearsed % items.length]?.itemId;
   if (!last || !itemId) return;
   rehearsed += 1;
-  const tried = judgedAfter(last, [{ kind: 'change', itemId, to: { count: 3 + (rehearsed % 2) } }]);
+  const tried = analyseAfter(last, [{ kind: 'change', itemId, to: { count: 3 + (rehearsed % 2) } }]);
   if (tried) {
     findingsOf(tried);
     tideOf(tried);
@@ -48,7 +54,7 @@ const judge = {
   },
   /** @param standing keys of what was found before */
   judge(plan: Plan, asked: Asked, standing: ReadonlySet<string>): { findings: Finding[]; tide: Tide | null } {
-    last = judgedOf(plan, benchFor(asked), standing);
+    last = analyseClass(plan, contextOf(asked), standing);
     return last ? { findings: findingsOf(last), tide: tideOf(last) } : { findings: [], tide: null };
   },
   /** What takes longer to find in the class that was judged last: asked for when the rest is said. */
@@ -57,8 +63,8 @@ const judge = {
     return last ? findingsOf(last, PATIENT_CHECKS) : [];
   },
   remedies(plan: Plan, asked: Asked, finding: Finding): TriedRemedy[] {
-    const judged = judgedOf(plan, benchFor(asked));
-    return judged ? triedRemedies(judged, finding) : [];
+    const analysed = analyseClass(plan, contextOf(asked));
+    return analysed ? triedRemedies(analysed, finding) : [];
   },
 };
 export type Judge = typeof judge;

@@ -1,10 +1,10 @@
-import { bench, classWith, line } from '../../testing/cleanClass';
+import { classWith, contextWith, line } from '../../testing/cleanClass';
 import { SetAside } from '../plan/setAside';
 import { partAsides, ruleFor } from './aside';
 import { judgeClass } from './judge';
 
 const classOf = (seconds: number) => classWith({ main: [line('up', seconds, { id: 'held' })] });
-const found = (seconds: number) => judgeClass(classOf(seconds), bench());
+const found = (seconds: number) => judgeClass(classOf(seconds), contextWith());
 const [said] = found(70);
 if (!said) throw new Error('hands held up for 70 s are said');
 const here = SetAside.parse({ ...said, reason: 'They are used to it.' });
@@ -24,11 +24,11 @@ test('for good: the same kind of finding of the same movement in any class, unle
   const rule = ruleFor(said, classOf(70), 'Always held long here.');
   expect(rule).toEqual({ code: 'overhead-long', movement: 'up', reason: 'Always held long here.' });
   const other = classWith({ main: [line('up', 75)] });
-  expect(partAsides(judgeClass(other, bench()), other, [], [rule]).open).toEqual([]);
+  expect(partAsides(judgeClass(other, contextWith()), other, [], [rule]).open).toEqual([]);
   const grave = classWith({ main: [line('up', 140)] });
-  expect(partAsides(judgeClass(grave, bench()), grave, [], [rule]).open).toMatchObject([{ severity: 'stop' }]);
+  expect(partAsides(judgeClass(grave, contextWith()), grave, [], [rule]).open).toMatchObject([{ severity: 'stop' }]);
   const elsewhere = classWith({ main: [line('alone', 60)] });
-  expect(partAsides(judgeClass(elsewhere, bench()), elsewhere, [], [rule]).aside).toEqual([]);
+  expect(partAsides(judgeClass(elsewhere, contextWith()), elsewhere, [], [rule]).aside).toEqual([]);
 });
 
 test('a reason is asked for', () => {

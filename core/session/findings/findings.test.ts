@@ -1,18 +1,21 @@
-import { bench, classWith, find, line, MOVEMENTS } from '../../testing/cleanClass';
+import type { Strength } from '../../demand/ceilings';
+import { classWith, contextWith, find, line, MOVEMENTS } from '../../testing/cleanClass';
 import { movement, phase } from '../../testing/sample';
 import { applyEdits } from '../edit/planEdit';
+import { ceilingsFor } from '../limits/limitsFor';
 import { strainDuring } from '../load/sessionStrain';
 import { newPause } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
-import type { Bench } from './finding/finding';
-import { judgedOf } from './finding/judged';
+import { analyseClass } from './finding/analyseClass';
+import type { Asked } from './finding/finding';
 import { findingsOf, judgeClass, remediesFor } from './judge';
 import { walkingBack } from './remedies/walkingBack';
 
 /** The figures and words of findings. That each check fires alone is in seededFaults.test.ts. */
 
 const stay = phase({ breath: 'natural', length: { kind: 'seconds', seconds: 5 }, call: 'Stay' });
-const judge = (main: readonly Item[], more: Partial<Bench> = {}) => judgeClass(classWith({ main }), bench(more));
+const judge = (main: readonly Item[], more: Partial<Asked> = {}) =>
+  judgeClass(classWith({ main }), contextWith(more));
 
 test('hands overhead too long, broken by a rest not at all', () => {
   const overheads = (items: Item[]) => judge(items).filter(({ code }) => code === 'overhead-long');
@@ -32,12 +35,12 @@ describe('what goes on for too long is broken where it goes on', () => {
       slotMinutes: 40,
       main: seconds.flatMap((of, n) => [line('up', of, { id: `up-${n}` }), line('quiet', 20)]),
     });
-  const overheads = (plan: Plan) => judgeClass(plan, bench()).filter(({ code }) => code === 'overhead-long');
+  const overheads = (plan: Plan) => judgeClass(plan, contextWith()).filter(({ code }) => code === 'overhead-long');
   const mended = (plan: Plan) => {
-    const judged = judgedOf(plan, bench());
+    const analysed = analyseClass(plan, contextWith());
     const [finding] = overheads(plan);
-    if (!judged || !finding) throw new Error('hands are overhead for long');
-    return remediesFor(judged, finding).map(({ label, edits }) => ({
+    if (!analysed || !finding) throw new Error('hands are overhead for long');
+    return remediesFor(analysed, finding).map(({ label, edits }) => ({
       label,
       left: overheads(applyEdits(plan, edits)),
     }));
@@ -85,7 +88,7 @@ test('three horses with little between strain the thighs, and the finding tells 
 test('a turned and nodding head without a warmed neck is found in the main part; in the warm-up it is the warming', () => {
   const cold = [line('quiet', 200), line('lift', 6)];
   const unready = (plan: Plan) =>
-    judgeClass(plan, bench()).filter(({ key }) => key.startsWith('not-ready') && key.endsWith('neck'));
+    judgeClass(plan, contextWith()).filter(({ key }) => key.startsWith('not-ready') && key.endsWith('neck'));
   const [found] = unready(classWith({ warmUp: cold, main: [line('look', 20)] }));
   expect(found?.what).toBe('look asks more of the neck than has been warmed up.');
   expect(found?.why[0]).toMatch(/Asked 0\.\d\d, allowed 0\.\d\d with \d+ % readiness, for 20 s/);
@@ -93,19 +96,21 @@ test('a turned and nodding head without a warmed neck is found in the main part;
 });
 
 describe('a strain is mended at the line it comes from', () => {
-  const gentle = bench({ strength: 'gentle' });
+  const gentle = contextWith({ strength: 'gentle' });
   const horses = (...seconds: number[]) =>
     classWith({ slotMinutes: 60, main: seconds.map((of, n) => line('horse', of, { id: `horse-${n}` })) });
   const remediesOf = (plan: Plan) => {
-    const judged = judgedOf(plan, gentle);
-    const finding = judged && findingsOf(judged).find(({ key }) => key.startsWith('strained thighs'));
-    if (!judged || !finding) throw new Error('so much horse strains the thighs of a gentle group');
-    return { finding, remedies: remediesFor(judged, finding) };
+    const analysed = analyseClass(plan, gentle);
+    const finding = analysed && findingsOf(analysed).find(({ key }) => key.startsWith('strained thighs'));
+    if (!analysed || !finding) throw new Error('so much horse strains the thighs of a gentle group');
+    return { finding, remedies: remediesFor(analysed, finding) };
   };
   /** The most the thighs are strained at a line, percent. */
   const at = (plan: Plan, itemId: string | null) => {
-    const judged = judgedOf(plan, gentle);
-    return judged ? strainDuring(judged.pieces, 'gentle', 'thighs', new Set([itemId ?? ''])) : Number.NaN;
+    const analysed = analyseClass(plan, gentle);
+    return analysed
+      ? strainDuring(analysed.pieces, ceilingsFor('gentle'), 'thighs', new Set([itemId ?? '']))
+      : Number.NaN;
   };
 
   test.each([
@@ -145,7 +150,7 @@ test('the gravest come first, and an unknown movement is not judged', () => {
       main: [line('up', 130), line('sides', 6, { sides: 'left-only' })],
       coolDown: [line('quiet', 30)],
     }),
-    bench(),
+    contextWith(),
   );
   const gravity = found.map(({ severity }) => ['stop', 'warn', 'notice'].indexOf(severity));
   expect(gravity).toEqual(gravity.toSorted());
@@ -155,19 +160,19 @@ test('the gravest come first, and an unknown movement is not judged', () => {
 
 test('what stands is only gone when it is a twentieth better, and what hangs on a convention says so', () => {
   const plan = (seconds: number) => classWith({ main: [line('up', seconds, { id: 'held' })] });
-  const [said] = judgeClass(plan(65), bench());
+  const [said] = judgeClass(plan(65), contextWith());
   expect(said).toMatchObject({ key: 'overhead-long held', borderline: true });
   const standing = new Set([said?.key ?? '']);
   const codes = (seconds: number, before?: ReadonlySet<string>) =>
-    judgeClass(plan(seconds), bench(), before).map(({ code }) => code);
+    judgeClass(plan(seconds), contextWith(), before).map(({ code }) => code);
   expect(codes(60)).toEqual([]);
   expect(codes(60, standing)).toEqual(['overhead-long']);
   expect(codes(55, standing)).toEqual([]);
-  expect(judgeClass(plan(80), bench())[0]?.borderline).toBe(false);
+  expect(judgeClass(plan(80), contextWith())[0]?.borderline).toBe(false);
 });
 
 test('what is grave for a group can be asked of a stronger one', () => {
-  const strained = (strength: Bench['strength']) =>
+  const strained = (strength: Strength) =>
     judge([line('horse', 60)], { strength }).filter(({ code }) => code === 'strained').length;
   expect(strained('gentle')).toBeGreaterThan(strained('steady'));
   expect(strained('steady')).toBeGreaterThanOrEqual(strained('strong'));
@@ -185,12 +190,12 @@ describe('the routine that settles a section is looked at too', () => {
       ),
     };
   };
-  const foundIn = (plan: Plan, code: string, more: Partial<Bench> = {}) =>
-    judgeClass(plan, bench(more)).filter((finding) => finding.code === code);
-  const mended = (plan: Plan, code: string, more: Partial<Bench> = {}) => {
-    const judged = judgedOf(plan, bench(more));
+  const foundIn = (plan: Plan, code: string, more: Partial<Asked> = {}) =>
+    judgeClass(plan, contextWith(more)).filter((finding) => finding.code === code);
+  const mended = (plan: Plan, code: string, more: Partial<Asked> = {}) => {
+    const analysed = analyseClass(plan, contextWith(more));
     const [finding] = foundIn(plan, code, more);
-    const [remedy] = judged && finding ? remediesFor(judged, finding) : [];
+    const [remedy] = analysed && finding ? remediesFor(analysed, finding) : [];
     return { label: remedy?.label, left: foundIn(applyEdits(plan, remedy?.edits ?? []), code, more) };
   };
 
@@ -231,10 +236,10 @@ describe('the class walks away from its places', () => {
   test('lines that are too far together are walked back between; one that is by itself is taken in rounds', () => {
     const remedyFor = (main: readonly Item[]) => {
       const plan = classWith({ main, slotMinutes: 40 });
-      const judged = judgedOf(plan, bench());
-      const [finding] = judged ? findingsOf(judged).filter(({ code }) => code === 'drift') : [];
-      const [remedy] = judged && finding ? walkingBack(judged, finding.itemId ?? '') : [];
-      const after = judgeClass(applyEdits(plan, remedy?.edits ?? []), bench());
+      const analysed = analyseClass(plan, contextWith());
+      const [finding] = analysed ? findingsOf(analysed).filter(({ code }) => code === 'drift') : [];
+      const [remedy] = analysed && finding?.code === 'drift' ? walkingBack(analysed, finding.evidence.legs) : [];
+      const after = judgeClass(applyEdits(plan, remedy?.edits ?? []), contextWith());
       return { label: remedy?.label, left: after.filter(({ code }) => code === 'drift') };
     };
     expect(remedyFor([far(8), far(8)])).toEqual({ label: 'Walk back before sidesteps', left: [] });
@@ -253,13 +258,16 @@ test('what was warmed an hour ago has faded; it may be warmed again right before
       parts: { cycle: [{ ...stay, to: {} }] },
     });
   const more = [nodding('looking', { turn: 80, nod: 0 }), nodding('far-round', { turn: 85, nod: 45 })];
-  const of = bench({ find: (id) => more.find((one) => one.id === id) ?? find(id), offered: [...MOVEMENTS, ...more] });
+  const of = {
+    ...contextWith({ offered: [...MOVEMENTS, ...more] }),
+    find: (id: string) => more.find((one) => one.id === id) ?? find(id),
+  };
   const faded = classWith({ slotMinutes: 100, main: [newPause('talk', 'long', 3600), line('looking', 30)] });
   const unready = (plan: Plan) => judgeClass(plan, of).filter(({ key }) => key.endsWith('neck'));
-  const judged = judgedOf(faded, of);
+  const analysed = analyseClass(faded, of);
   const [finding] = unready(faded);
-  if (!judged || !finding) throw new Error('an hour of talk lets a neck go cold');
-  const again = remediesFor(judged, finding).find(({ label }) => label === 'loosen, 30 seconds, before looking');
+  if (!analysed || !finding) throw new Error('an hour of talk lets a neck go cold');
+  const again = remediesFor(analysed, finding).find(({ label }) => label === 'loosen, 30 seconds, before looking');
   expect(unready(applyEdits(faded, again?.edits ?? []))).toEqual([]);
   // Turned and bent as far as it goes the neck is asked for more than all there is, and that can be made ready for.
   const warm = classWith({ warmUp: [line('loosen', 200)], main: [line('loosen', 200), line('far-round', 10)] });

@@ -21,9 +21,9 @@ import { strained } from './checks/strained';
 import { turnedAway } from './checks/turnedAway';
 import { unequalSides } from './checks/unequalSides';
 import { unready } from './checks/unready';
-import type { Bench, Check, Finding, Judged, Remedy } from './finding/finding';
+import { analyseClass } from './finding/analyseClass';
+import type { AnalysedClass, Check, Finding, JudgingContext, Remedy } from './finding/finding';
 import { inOrder } from './finding/inOrder';
-import { judgedOf } from './finding/judged';
 
 /** Every check there is. A new one is a file, and a line here. */
 export const CHECKS: readonly Check[] = [
@@ -54,18 +54,18 @@ export const CHECKS: readonly Check[] = [
 export const PATIENT_CHECKS: readonly Check[] = [footwork];
 
 /** Everything some checks find in a class. */
-export const findingsOf = (judged: Judged, checks: readonly Check[] = CHECKS): Finding[] =>
-  inOrder(checks.flatMap(({ look }) => look(judged)));
+export const findingsOf = (analysed: AnalysedClass, checks: readonly Check[] = CHECKS): Finding[] =>
+  inOrder(checks.flatMap(({ look }) => look(analysed)));
 
 /**
  * Everything the checks find in a class.
  * @param standing keys of what was found before the last change, so that findings do not flicker
  */
-export function judgeClass(plan: Plan, bench: Bench, standing?: ReadonlySet<string>): Finding[] {
-  const judged = judgedOf(plan, bench, standing);
-  return judged ? findingsOf(judged) : [];
+export function judgeClass(plan: Plan, context: JudgingContext, standing?: ReadonlySet<string>): Finding[] {
+  const analysed = analyseClass(plan, context, standing);
+  return analysed ? findingsOf(analysed) : [];
 }
 
 /** What would mend a finding; every one of them has been tried. */
-export const remediesFor = (judged: Judged, finding: Finding): Remedy[] =>
-  [...CHECKS, ...PATIENT_CHECKS].find(({ codes }) => codes.includes(finding.code))?.remedies(judged, finding) ?? [];
+export const remediesFor = (analysed: AnalysedClass, finding: Finding): Remedy[] =>
+  [...CHECKS, ...PATIENT_CHECKS].find(({ codes }) => codes.includes(finding.code))?.remedies(analysed, finding) ?? [];

@@ -1,7 +1,7 @@
 import type { PlanEdit } from '../edit/planEdit';
 import { applyEdits } from '../edit/planEdit';
-import type { Finding, Judged, Remedy } from './finding/finding';
-import { judgedOf } from './finding/judged';
+import { analyseClass } from './finding/analyseClass';
+import type { AnalysedClass, Finding, Remedy } from './finding/finding';
 import { findingsOf, remediesFor } from './judge';
 
 /** What some changes would do to a class. */
@@ -20,27 +20,27 @@ export interface TriedRemedy extends Remedy {
 }
 
 /** What changes would do, without doing them; null where they name a movement that is not known. */
-export function previewOf(judged: Judged, edits: readonly PlanEdit[]): Preview | null {
-  const now = findingsOf(judged);
+export function previewOf(analysed: AnalysedClass, edits: readonly PlanEdit[]): Preview | null {
+  const now = findingsOf(analysed);
   const standing = new Set(now.map(({ key }) => key));
-  const after = judgedOf(applyEdits(judged.plan, edits), judged, standing);
+  const after = analyseClass(applyEdits(analysed.plan, edits), analysed, standing);
   if (!after) return null;
   const then = findingsOf(after);
   const missingIn = (some: readonly Finding[], others: readonly Finding[]) =>
     some.filter(({ key }) => !others.some((other) => other.key === key)).map(({ what }) => what);
   return {
     totalMs: after.timeline.totalMs,
-    addsMs: after.timeline.totalMs - judged.timeline.totalMs,
+    addsMs: after.timeline.totalMs - analysed.timeline.totalMs,
     gone: missingIn(now, then),
     appears: missingIn(then, now),
   };
 }
 
 /** The remedies of a finding with what each would do; those that bring the least that is new come first. */
-export function triedRemedies(judged: Judged, finding: Finding): TriedRemedy[] {
-  return remediesFor(judged, finding)
+export function triedRemedies(analysed: AnalysedClass, finding: Finding): TriedRemedy[] {
+  return remediesFor(analysed, finding)
     .flatMap((remedy) => {
-      const preview = previewOf(judged, remedy.edits);
+      const preview = previewOf(analysed, remedy.edits);
       return preview ? [{ ...remedy, preview }] : [];
     })
     .toSorted((a, b) => a.preview.appears.length - b.preview.appears.length);

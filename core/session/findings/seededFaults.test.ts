@@ -1,19 +1,19 @@
-import { bench, type Change, classWith, line } from '../../testing/cleanClass';
+import { type Change, classWith, contextWith, line } from '../../testing/cleanClass';
 import { applyEdits } from '../edit/planEdit';
 import type { Plan } from '../plan/session';
-import type { Bench, Finding } from './finding/finding';
-import { judgedOf } from './finding/judged';
+import { analyseClass } from './finding/analyseClass';
+import type { Asked, Finding, FindingCode } from './finding/finding';
 import { CHECKS, findingsOf, PATIENT_CHECKS, remediesFor } from './judge';
 
 /** From one clean class, one fault for each check: exactly that check speaks, and what it offers mends it. */
 
 const ALL = [...CHECKS, ...PATIENT_CHECKS];
-const judged = (plan: Plan, more: Partial<Bench> = {}) => {
-  const answer = judgedOf(plan, bench(more));
+const analysed = (plan: Plan, more: Partial<Asked> = {}) => {
+  const answer = analyseClass(plan, contextWith(more));
   if (!answer) throw new Error('a class of known movements');
   return answer;
 };
-const found = (plan: Plan, more: Partial<Bench> = {}): Finding[] => findingsOf(judged(plan, more), ALL);
+const found = (plan: Plan, more: Partial<Asked> = {}): Finding[] => findingsOf(analysed(plan, more), ALL);
 const codesOf = (findings: readonly Finding[]) => [...new Set(findings.map(({ code }) => code))];
 
 test('the clean class has nothing to object to', () => {
@@ -21,9 +21,9 @@ test('the clean class has nothing to object to', () => {
 });
 
 interface Fault {
-  readonly code: string;
+  readonly code: FindingCode;
   readonly change: Change;
-  readonly bench?: Partial<Bench>;
+  readonly context?: Partial<Asked>;
   /** Whether there is something Vesperum can do about it by itself. */
   readonly mends: boolean;
 }
@@ -32,7 +32,12 @@ const FAULTS: readonly Fault[] = [
   { code: 'slot-over', change: { main: [line('lift', 22)] }, mends: true },
   { code: 'slot-under', change: { slotMinutes: 24, coolDown: [line('quiet', 240)] }, mends: false },
   { code: 'section-share', change: { closing: [line('quiet', 200)], opening: [] }, mends: false },
-  { code: 'strained', change: { main: [line('horse', 60)], opening: [] }, bench: { strength: 'gentle' }, mends: true },
+  {
+    code: 'strained',
+    change: { main: [line('horse', 60)], opening: [] },
+    context: { strength: 'gentle' },
+    mends: true,
+  },
   {
     code: 'not-ready',
     change: { main: [line('look', 20)], warmUp: [line('quiet', 200), line('lift', 6)] },
@@ -54,7 +59,7 @@ const FAULTS: readonly Fault[] = [
   { code: 'pace-outside', change: { main: [line('lift', 3, { pace: 12 })] }, mends: true },
   { code: 'retention-long', change: { main: [line('stopped', 2)] }, mends: false },
   { code: 'call-long', change: { main: [line('wordy', 3, { manner: 'follow-along', pace: 10 })] }, mends: true },
-  { code: 'not-taught', change: { main: [] }, bench: { known: new Set(['lift', 'sides', 'squat']) }, mends: true },
+  { code: 'not-taught', change: { main: [] }, context: { known: new Set(['lift', 'sides', 'squat']) }, mends: true },
   { code: 'cool-down-short', change: { opening: [line('quiet', 150)], coolDown: [line('quiet', 150)] }, mends: true },
   { code: 'cool-down-fast', change: { coolDownPace: { from: 8, to: 8, easing: 0 } }, mends: true },
   { code: 'cool-down-low', change: { coolDown: [line('quiet', 180), line('half-horse', 40)] }, mends: false },
@@ -88,7 +93,7 @@ const planOf = ({ code, change }: Fault): Plan => {
 
 describe.each(FAULTS.map((fault) => [fault.code, fault] as const))('%s', (code, fault) => {
   const plan = planOf(fault);
-  const findings = found(plan, fault.bench);
+  const findings = found(plan, fault.context);
 
   test('is found, and nothing else', () => expect(codesOf(findings)).toEqual([code]));
 
@@ -98,17 +103,19 @@ describe.each(FAULTS.map((fault) => [fault.code, fault] as const))('%s', (code, 
       expect(why.length).toBeGreaterThan(0);
       expect(key).not.toMatch(/undefined|null/);
     }
-    expect(found(plan, fault.bench).map(({ key }) => key)).toEqual(findings.map(({ key }) => key));
+    expect(found(plan, fault.context).map(({ key }) => key)).toEqual(findings.map(({ key }) => key));
   });
 
   test(fault.mends ? 'is mended by everything that is offered' : 'has nothing offered that would not mend it', () => {
     const [finding] = findings;
     if (!finding) throw new Error('it is found');
-    const remedies = remediesFor(judged(plan, fault.bench), finding);
+    const remedies = remediesFor(analysed(plan, fault.context), finding);
     expect(remedies.length > 0).toBe(fault.mends);
+    // Judged in one thread, mended in another: what it has seen goes along as plain data.
+    expect(remediesFor(analysed(plan, fault.context), structuredClone(finding))).toEqual(remedies);
     for (const { edits, label } of remedies) {
       expect(label).not.toBe('');
-      const after = found(applyEdits(plan, edits), fault.bench);
+      const after = found(applyEdits(plan, edits), fault.context);
       expect(after.map(({ key }) => key)).not.toContain(finding.key);
     }
   });

@@ -1,9 +1,9 @@
-import type { Finding, Judged } from '../findings/finding/finding';
+import type { AnalysedClass, Finding } from '../findings/finding/finding';
 import { isGrave, isOfSlot } from '../findings/finding/isGrave';
 import { findingsOf } from '../findings/judge';
 import { movementLine } from '../findings/remedies/mending';
+import { THRESHOLDS } from '../limits/thresholds';
 import { type RegionStrain, sessionStrain } from '../load/sessionStrain';
-import { THRESHOLDS } from '../report/thresholds';
 
 /** What a fitted class asks too much of: regions over their ceiling, and what was not found before it was fitted. */
 export interface Breaches {
@@ -20,17 +20,19 @@ const A_FINDING = 20;
 const counts = (finding: Finding): boolean => isGrave(finding) && !isOfSlot(finding) && finding.code !== 'strained';
 
 /** The keys of what is grave in a class already: that is not brought by fitting it. */
-export const graveKeys = (judged: Judged): ReadonlySet<string> =>
+export const graveKeys = (analysed: AnalysedClass): ReadonlySet<string> =>
   new Set(
-    findingsOf(judged)
+    findingsOf(analysed)
       .filter(counts)
       .map(({ key }) => key),
   );
 
 /** @param before keys of what was found in the class as it was written */
-export function breachesOf(judged: Judged, before: ReadonlySet<string>): Breaches {
-  const over = sessionStrain(judged.pieces, judged.strength).filter(({ percent }) => percent > THRESHOLDS.strainWarn);
-  const brings = findingsOf(judged).filter((finding) => counts(finding) && !before.has(finding.key));
+export function breachesOf(analysed: AnalysedClass, before: ReadonlySet<string>): Breaches {
+  const over = sessionStrain(analysed.pieces, analysed.limits.ceilings).filter(
+    ({ percent }) => percent > THRESHOLDS.strainWarn,
+  );
+  const brings = findingsOf(analysed).filter((finding) => counts(finding) && !before.has(finding.key));
   const strained = over.reduce((sum, { percent }) => sum + percent - 100, 0);
   return { over, brings, beyond: strained + A_FINDING * brings.length };
 }
@@ -42,9 +44,9 @@ const SPARE = 2;
 type Caps = ReadonlyMap<string, number>;
 
 /** A line done by at least a step less, down to a share of its count; null where it is pinned or at its least already. */
-function capOf(judged: Judged, caps: Caps, itemId: string, share: number): number | null {
-  const item = movementLine(judged, itemId);
-  const movement = item && judged.find(item.movementId);
+function capOf(analysed: AnalysedClass, caps: Caps, itemId: string, share: number): number | null {
+  const item = movementLine(analysed, itemId);
+  const movement = item && analysed.find(item.movementId);
   if (!item || !movement || item.pinned) return null;
   const { least, step } = movement.count;
   const now = Math.min(item.count, caps.get(itemId) ?? item.count);
@@ -54,9 +56,13 @@ function capOf(judged: Judged, caps: Caps, itemId: string, share: number): numbe
 }
 
 /** The line that adds most to a region and may be done less, by as much as would bring the region under its ceiling. */
-function easing(judged: Judged, caps: Caps, { parts, percent }: RegionStrain): readonly [string, number] | null {
+function easing(
+  analysed: AnalysedClass,
+  caps: Caps,
+  { parts, percent }: RegionStrain,
+): readonly [string, number] | null {
   for (const { itemId, percent: own } of parts.slice(0, 4)) {
-    const cap = capOf(judged, caps, itemId, Math.max(0, own - (percent - 100) - SPARE) / own);
+    const cap = capOf(analysed, caps, itemId, Math.max(0, own - (percent - 100) - SPARE) / own);
     if (cap !== null) return [itemId, cap];
   }
   return null;
@@ -66,14 +72,14 @@ function easing(judged: Judged, caps: Caps, { parts, percent }: RegionStrain): r
  * What the lines that a breach comes from may then be done at most: for each region over its ceiling the one that adds most, and
  * each line with something grave a step less. Null where nothing can be done less.
  */
-export function easedCaps(judged: Judged, { over, brings }: Breaches, caps: Caps): Caps | null {
+export function easedCaps(analysed: AnalysedClass, { over, brings }: Breaches, caps: Caps): Caps | null {
   const then = new Map(caps);
   for (const region of over) {
-    const eased = easing(judged, caps, region);
+    const eased = easing(analysed, caps, region);
     if (eased) then.set(eased[0], Math.min(eased[1], then.get(eased[0]) ?? eased[1]));
   }
   for (const { itemId } of brings) {
-    const cap = itemId === null || then.get(itemId) !== caps.get(itemId) ? null : capOf(judged, caps, itemId, 1);
+    const cap = itemId === null || then.get(itemId) !== caps.get(itemId) ? null : capOf(analysed, caps, itemId, 1);
     if (itemId !== null && cap !== null) then.set(itemId, cap);
   }
   return [...then].some(([itemId, cap]) => cap !== caps.get(itemId)) ? then : null;

@@ -1,8 +1,8 @@
 import type { Movement } from '../../movement/schema/movement';
 import { paceAt } from '../../timing/pace';
-import type { Bench } from '../findings/finding/finding';
+import type { JudgingContext } from '../findings/finding/finding';
+import { THRESHOLDS } from '../limits/thresholds';
 import type { MovementItem, Plan } from '../plan/session';
-import { THRESHOLDS } from '../report/thresholds';
 import { lineTimes, segmentsOf } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
 import { visitsOf } from '../timeline/unrollBlocks';
@@ -34,7 +34,7 @@ export const AIM = 13;
 export interface FitQuestion {
   /** The class as it was written: what fitting keeps close to. */
   readonly plan: Plan;
-  readonly bench: Bench;
+  readonly context: JudgingContext;
   readonly kind: FitKind;
   /** The most a line may be done, where strain does not let it be done as often as it could. */
   readonly caps: ReadonlyMap<string, number>;
@@ -86,13 +86,13 @@ function leavingCost(item: MovementItem, { timeline }: Laid, { slotMinutes }: Pl
 }
 
 /** The shifts of a section's pace that stay within what the group is at ease with; none is always among them. */
-function pacesOf({ pace }: Plan['sections'][number], { kind, bench }: FitQuestion): FitPace[] {
+function pacesOf({ pace }: Plan['sections'][number], { kind, context }: FitQuestion): FitPace[] {
   const still: FitPace = { shift: 0, cost: 0 };
   if (kind !== 'breath') return [still];
   const [slowest, quickest] = [Math.min(pace.from, pace.to), Math.max(pace.from, pace.to)];
   const paces: FitPace[] = [];
   for (let shift = -PACE_FAR; shift <= PACE_FAR; shift += PACE_STEP) {
-    const within = slowest + shift >= bench.pace.least && quickest + shift <= bench.pace.most;
+    const within = slowest + shift >= context.limits.pace.least && quickest + shift <= context.limits.pace.most;
     if (shift === 0) paces.push(still);
     else if (within) paces.push({ shift, cost: COST.pace * Math.abs(shift) });
   }
@@ -125,14 +125,14 @@ function standsAs(item: MovementItem, { plan, timeline }: Laid) {
  * @param target what the class is to last, seconds
  */
 export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, target: number): FitModel {
-  const { plan, bench, kind, caps } = question;
+  const { plan, context, kind, caps } = question;
   const leaves = mayLeaveOut(plan);
   const written: Laid = { plan, timeline: usual, shifts: [] };
   const sections = plan.sections.map((section, index): FitSection => {
     const paces = pacesOf(section, question);
     const visits = visitsOf(section);
     const lines = section.items.map((item): FitLine => {
-      const movement = item.kind === 'movement' ? bench.find(item.movementId) : undefined;
+      const movement = item.kind === 'movement' ? context.find(item.movementId) : undefined;
       if (item.kind !== 'movement' || !movement) {
         const seconds = (lineTimes(usual).get(item.id)?.lengthMs ?? 0) / 1000;
         return { itemId: item.id, options: [{ count: null, cost: 0, seconds: paces.map(() => seconds) }] };

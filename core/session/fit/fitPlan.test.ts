@@ -1,7 +1,7 @@
 import { USUAL_SCHOOLS } from '../../movement/adapt/schools';
-import { bench, classWith, line } from '../../testing/cleanClass';
+import { classWith, contextWith, line } from '../../testing/cleanClass';
 import { applyEdits } from '../edit/planEdit';
-import { judgedOf } from '../findings/finding/judged';
+import { analyseClass } from '../findings/finding/analyseClass';
 import { judgeClass } from '../findings/judge';
 import { countSide } from '../load/sessionSides';
 import { newPause } from '../plan/defaults';
@@ -12,7 +12,7 @@ import { TOLERANCE } from './buildModel';
 import { type FitAnswer, type Fitted, fitPlan, MOST_SIMULATIONS } from './fitPlan';
 import { lineSeconds, pacedAt } from './lineSeconds';
 
-const asked = bench();
+const asked = contextWith();
 const inMinutes = (plan: Plan, slotMinutes: number): Plan => ({ ...plan, slotMinutes });
 const fitted = (answer: FitAnswer): Fitted => {
   if (!answer.ok) throw new Error(`does not fit: ${answer.inTheWay.map(({ what }) => what).join()}`);
@@ -98,7 +98,7 @@ test('the breath is only moved within what the group is at ease with, and the cl
     classWith({ main: [line('lift', 30, { pinned: true }), line('push-out', 12, { pinned: true })] }),
     20,
   );
-  const { edits, totalMs } = fitted(fitPlan(plan, bench({ pace: { least: 5, most: 7 } }), 'breath'));
+  const { edits, totalMs } = fitted(fitPlan(plan, contextWith({ pace: { least: 5, most: 7 } }), 'breath'));
   const paces = edits.flatMap((edit) => (edit.kind === 'pace' ? [edit.pace] : []));
   expect(paces.length).toBeGreaterThan(0);
   for (const { from, to } of paces) for (const pace of [from, to]) expect(pace >= 5 && pace <= 7).toBe(true);
@@ -120,7 +120,7 @@ test('a fit over a ceiling is eased until it is under, within forty simulations'
   const horses = [1, 2, 3].map((n) => line('horse', 40, { id: `horse-${n}` }));
   const plan = inMinutes(classWith({ main: horses }), 22);
   const steps: number[] = [];
-  const answer = fitted(fitPlan(plan, bench({ strength: 'steady' }), 'trim', (done) => steps.push(done)));
+  const answer = fitted(fitPlan(plan, contextWith({ strength: 'steady' }), 'trim', (done) => steps.push(done)));
   expect(answer.over).toEqual([]);
   expect(steps.length).toBeGreaterThan(1);
   expect(steps.length).toBeLessThanOrEqual(MOST_SIMULATIONS);
@@ -159,7 +159,7 @@ test('the seconds of a line, for any count and pace, are what laying it out says
 
 test('a fit brings nothing grave where it can be helped: what stands on one leg is not stretched, the rest is', () => {
   const plan = inMinutes(classWith({ main: [line('alone', 15, { id: 'alone' })] }), 24);
-  const gentle = bench({ strength: 'gentle' });
+  const gentle = contextWith({ strength: 'gentle' });
   const answer = fitted(fitPlan(plan, gentle, 'trim'));
   const after = applyEdits(plan, answer.edits);
   expect(answer.brings).toEqual([]);
@@ -174,9 +174,9 @@ test('lines over a ceiling are eased at once by what they are over, never below 
   const strong = (more: Record<string, unknown>) =>
     inMinutes(classWith({ main: [line('horse', 300, { id: 'horse', ...more })] }), 30);
   const capsOf = (plan: Plan) => {
-    const judged = judgedOf(plan, bench({ strength: 'gentle' }));
-    if (!judged) throw new Error('known movements');
-    return easedCaps(judged, breachesOf(judged, new Set()), new Map());
+    const analysed = analyseClass(plan, contextWith({ strength: 'gentle' }));
+    if (!analysed) throw new Error('known movements');
+    return easedCaps(analysed, breachesOf(analysed, new Set()), new Map());
   };
   const cap = capsOf(strong({}))?.get('horse') ?? Number.NaN;
   expect(cap).toBeGreaterThanOrEqual(5);

@@ -1,6 +1,6 @@
 import { applyEdits, type PlanEdit } from '../edit/planEdit';
-import type { Bench, Judged } from '../findings/finding/finding';
-import { judgedOf } from '../findings/finding/judged';
+import { analyseClass } from '../findings/finding/analyseClass';
+import type { AnalysedClass, JudgingContext } from '../findings/finding/finding';
 import { newPause } from '../plan/defaults';
 import type { Plan } from '../plan/session';
 import type { Timeline } from '../timeline/segment';
@@ -40,8 +40,8 @@ const PASSES = 4;
 /** Strain is not evenly made up of counts: so many classes at most are simulated to bring it under its ceiling. */
 export const MOST_SIMULATIONS = 40;
 
-function laidOut(plan: Plan, bench: Bench): Timeline | null {
-  const answer = timelineOf(plan, bench.find);
+function laidOut(plan: Plan, context: JudgingContext): Timeline | null {
+  const answer = timelineOf(plan, context.find);
   return answer.ok ? answer.timeline : null;
 }
 
@@ -75,7 +75,7 @@ function fitOnce(
   question: FitQuestion,
   usual: Timeline,
 ): { edits: PlanEdit[]; timeline: Timeline; cost: number } | null {
-  const { plan, bench } = question;
+  const { plan, context } = question;
   const slot = plan.slotMinutes * 60;
   let now: Laid = { plan, timeline: usual, shifts: [] };
   let target = slot;
@@ -85,7 +85,7 @@ function fitOnce(
     if (!choice) return null;
     const edits = editsOf(plan, model, choice);
     const fitted = applyEdits(plan, edits);
-    const timeline = laidOut(fitted, bench);
+    const timeline = laidOut(fitted, context);
     if (!timeline) return null;
     const real = timeline.totalMs / 1000;
     if (Math.abs(real - slot) <= TOLERANCE) return { edits, timeline, cost: choice.cost };
@@ -97,7 +97,7 @@ function fitOnce(
 
 interface Tried {
   readonly edits: readonly PlanEdit[];
-  readonly judged: Judged;
+  readonly analysed: AnalysedClass;
   readonly cost: number;
   readonly breaches: Breaches;
 }
@@ -109,30 +109,30 @@ interface Tried {
  */
 export function fitPlan(
   plan: Plan,
-  bench: Bench,
+  context: JudgingContext,
   kind: FitKind,
   onProgress: (done: number, of: number) => void = () => undefined,
 ): FitAnswer {
-  const usual = laidOut(plan, bench);
+  const usual = laidOut(plan, context);
   const caps = new Map<string, number>();
-  const question: FitQuestion = { plan, bench, kind, caps };
+  const question: FitQuestion = { plan, context, kind, caps };
   const first = usual && fitOnce(question, usual);
   if (!usual || !first) return unfitted(question, usual);
 
-  const written = judgedOf(plan, bench);
+  const written = analyseClass(plan, context);
   const before = written ? graveKeys(written) : new Set<string>();
   let simulated = 0;
   const tryOut = (edits: readonly PlanEdit[], cost: number): Tried | null => {
-    const judged = judgedOf(applyEdits(plan, edits), bench);
+    const analysed = analyseClass(applyEdits(plan, edits), context);
     simulated += 1;
     onProgress(simulated, MOST_SIMULATIONS);
-    return judged && { edits, judged, cost, breaches: breachesOf(judged, before) };
+    return analysed && { edits, analysed, cost, breaches: breachesOf(analysed, before) };
   };
   let best = tryOut(first.edits, first.cost);
   let tries: ReadonlyMap<string, number> = caps;
   let at = best;
   while (best && best.breaches.beyond > 0 && at && simulated < MOST_SIMULATIONS) {
-    const eased = easedCaps(at.judged, at.breaches, tries);
+    const eased = easedCaps(at.analysed, at.breaches, tries);
     if (!eased) break;
     tries = eased;
     const again = fitOnce({ ...question, caps: tries }, usual);
@@ -147,7 +147,7 @@ export function fitPlan(
     ok: true,
     kind,
     edits: best.edits,
-    totalMs: best.judged.timeline.totalMs,
+    totalMs: best.analysed.timeline.totalMs,
     cost: best.cost,
     over: best.breaches.over.map(({ region, percent }) => ({ region, percent })),
     brings: best.breaches.brings.map(({ what }) => what),

@@ -13,7 +13,11 @@ export interface Hindrance {
  * What stands in the way, the largest first: talk and rests, pinned lines, the cool-down's least, and lines that are already
  * at the end of their range.
  */
-export function hindrances({ plan, bench }: FitQuestion, model: FitModel, way: 'too-long' | 'too-short'): Hindrance[] {
+export function hindrances(
+  { plan, context }: FitQuestion,
+  model: FitModel,
+  way: 'too-long' | 'too-short',
+): Hindrance[] {
   const found: Hindrance[] = [];
   let fixed = 0;
   plan.sections.forEach((section, index) => {
@@ -27,7 +31,7 @@ export function hindrances({ plan, bench }: FitQuestion, model: FitModel, way: '
       };
       matchItem(item, {
         movement: ({ movementId, pinned }) => {
-          const movement = bench.find(movementId);
+          const movement = context.find(movementId);
           if (!movement) return;
           const { least, most, unit } = movement.count;
           const word = way === 'too-long' ? `at least ${least} ${unit}` : `at most ${most} ${unit}`;

@@ -1,5 +1,6 @@
 import type { Movement } from '../../movement/schema/movement';
 import { beats, constant, laid, line, movement, natural, phase, plan } from '../../testing/sample';
+import { ceilingsFor } from '../limits/limitsFor';
 import { newPause } from '../plan/defaults';
 import type { Item } from '../plan/session';
 import { sessionDemand } from './sessionDemand';
@@ -80,7 +81,7 @@ const rest = (id: string, seconds: number): Item => newPause('rest', id, seconds
 /** The class stays standing where it is, so that only holding and resting are counted. */
 const STANDING = { halves: 0, call: '' };
 const thighs = (items: Item[], strength: 'gentle' | 'steady' | 'strong' = 'steady') => {
-  const found = sessionStrain(piecesOf(items), strength).find(({ region }) => region === 'thighs');
+  const found = sessionStrain(piecesOf(items), ceilingsFor(strength)).find(({ region }) => region === 'thighs');
   if (!found) throw new Error('thighs are a region');
   return found;
 };
@@ -121,9 +122,12 @@ test('a 20-minute post at 30 degrees passes the steady ceiling and fails the gen
 
 test('a rest put in never raises strain', () => {
   const items = [on('a', 'horse', { count: 60 }), on('b', 'sides', { count: 8 }), on('c', 'horse', { count: 40 })];
-  const before = sessionStrain(piecesOf(items), 'steady');
+  const before = sessionStrain(piecesOf(items), ceilingsFor('steady'));
   for (const place of [1, 2]) {
-    const rested = sessionStrain(piecesOf([...items.slice(0, place), rest('r', 45), ...items.slice(place)]), 'steady');
+    const rested = sessionStrain(
+      piecesOf([...items.slice(0, place), rest('r', 45), ...items.slice(place)]),
+      ceilingsFor('steady'),
+    );
     rested.forEach(({ percent, region }, index) => {
       // Standing at ease asks a little itself, so only what is worked is compared.
       if (region === 'thighs' || region === 'low-back')
@@ -135,7 +139,8 @@ test('a rest put in never raises strain', () => {
 test('done on the other side only, left and right change places exactly', () => {
   const one = piecesOf([on('a', 'sides', { sides: 'left-only', count: 5 })]);
   const other = piecesOf([on('a', 'sides', { sides: 'right-only', count: 5 })]);
-  const names = (pieces: typeof one) => sessionStrain(pieces, 'steady').map(({ percent, side }) => [percent, side]);
+  const names = (pieces: typeof one) =>
+    sessionStrain(pieces, ceilingsFor('steady')).map(({ percent, side }) => [percent, side]);
   const swapped = names(other).map(([percent, side]) => [
     percent,
     side === 'left' ? 'right' : side === 'right' ? 'left' : null,
@@ -193,7 +198,7 @@ test('natural breathing at ease asks next to nothing', () => {
   });
   const easy = plan([line({ movementId: ease.id })]);
   const pieces = sessionDemand(easy, laid(easy, ease), () => ease);
-  expect(Math.max(...sessionStrain(pieces, 'gentle').map(({ percent }) => percent))).toBeLessThan(60);
+  expect(Math.max(...sessionStrain(pieces, ceilingsFor('gentle')).map(({ percent }) => percent))).toBeLessThan(60);
 });
 
 describe('left against right', () => {

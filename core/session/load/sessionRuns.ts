@@ -1,4 +1,5 @@
 import type { Demand } from '../../demand/demandAt';
+import type { RunKind } from '../limits/limitsFor';
 import type { DemandPiece } from './sessionDemand';
 
 /** An unbroken stretch of a class in which something goes on. */
@@ -12,14 +13,14 @@ export interface Run {
 }
 
 /** What goes on that a class should not do for long. */
-export const RUNS: Readonly<Record<'overhead' | 'one-leg' | 'head-low', (demand: Demand) => boolean>> = {
+export const RUNS: Readonly<Record<RunKind, (demand: Demand) => boolean>> = {
   overhead: ({ overhead }) => overhead.left || overhead.right,
   'one-leg': ({ oneLeg }) => oneLeg !== null,
   'head-low': ({ headLow }) => headLow,
 };
 
 /** The unbroken stretches of one kind, longest first. Pieces that follow each other are one stretch. */
-export function runsOf(pieces: readonly DemandPiece[], kind: keyof typeof RUNS): Run[] {
+export function runsOf(pieces: readonly DemandPiece[], kind: RunKind): Run[] {
   const goes = RUNS[kind];
   const runs: Run[] = [];
   let going = false;

@@ -1,8 +1,9 @@
 import { Region } from '../../body/written/region';
 import type { Side } from '../../body/written/side';
-import { CEILINGS, type Strength } from '../../demand/ceilings';
+import type { Ceiling } from '../../demand/ceilings';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../../demand/channels';
 import { Compartments } from '../../demand/compartments';
+import type { Limits } from '../limits/limitsFor';
 import type { DemandPiece } from './sessionDemand';
 
 export type Compartment = 'fast' | 'slow';
@@ -32,8 +33,8 @@ const tauOf = (region: Region, compartment: Compartment): number =>
   compartment === 'fast' ? FAST_TAU[region] : SLOW_TAU;
 
 /** What a compartment is filled with, in demand-seconds, as percent of the ceiling. */
-const percentOf = (filled: number, region: Region, compartment: Compartment, strength: Strength): number =>
-  (100 * filled) / (tauOf(region, compartment) * CEILINGS[region][strength][compartment]);
+const percentOf = (filled: number, region: Region, compartment: Compartment, ceiling: Ceiling): number =>
+  (100 * filled) / (tauOf(region, compartment) * ceiling[compartment]);
 
 /** What is left of a piece's share when no more than this is kept, it is no longer told. */
 const FORGOTTEN = 1e-5;
@@ -78,12 +79,12 @@ function filledWith(pieces: readonly DemandPiece[]) {
 /**
  * The strain of every region in a class, worse compartment and side first named.
  * @param pieces as `sessionDemand` answers them
- * @param strength of the group
+ * @param ceilings those of the group
  */
-export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength): RegionStrain[] {
+export function sessionStrain(pieces: readonly DemandPiece[], ceilings: Limits['ceilings']): RegionStrain[] {
   const { compartments, worked } = filledWith(pieces);
   return Region.options.map((region): RegionStrain => {
-    const ceiling = CEILINGS[region][strength];
+    const ceiling = ceilings[region];
     let worst = { percent: 0, piece: -1, channel: -1, compartment: 'fast' as Compartment };
     let indexMinutes = 0;
     for (const [channel, one] of CHANNELS.entries()) {
@@ -91,7 +92,7 @@ export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength
       indexMinutes += (worked[channel] as number) / 60;
       for (const compartment of COMPARTMENTS) {
         const { most, at } = compartments[compartment];
-        const percent = percentOf(most[channel] as number, region, compartment, strength);
+        const percent = percentOf(most[channel] as number, region, compartment, ceiling);
         if (percent > worst.percent + 1e-9) worst = { percent, piece: at[channel] as number, channel, compartment };
       }
     }
@@ -115,7 +116,7 @@ export function sessionStrain(pieces: readonly DemandPiece[], strength: Strength
  */
 export function strainDuring(
   pieces: readonly DemandPiece[],
-  strength: Strength,
+  ceilings: Limits['ceilings'],
   region: Region,
   lines: ReadonlySet<string>,
 ): number {
@@ -127,7 +128,7 @@ export function strainDuring(
     for (const [channel, one] of CHANNELS.entries())
       for (const compartment of one.region === region ? COMPARTMENTS : []) {
         const filled = compartments[compartment].filled[channel] as number;
-        most = Math.max(most, percentOf(filled, region, compartment, strength));
+        most = Math.max(most, percentOf(filled, region, compartment, ceilings[region]));
       }
   }
   return most;

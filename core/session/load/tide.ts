@@ -1,9 +1,9 @@
 import { Region } from '../../body/written/region';
 import type { Side } from '../../body/written/side';
-import { CEILINGS, type Strength } from '../../demand/ceilings';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../../demand/channels';
 import { Compartments } from '../../demand/compartments';
 import { paceAt } from '../../timing/pace';
+import type { Limits } from '../limits/limitsFor';
 import type { Plan } from '../plan/session';
 import type { Timeline } from '../timeline/segment';
 import type { DemandPiece } from './sessionDemand';
@@ -39,7 +39,7 @@ export interface TideInput {
   readonly pieces: readonly DemandPiece[];
   /** The same for those who take what is offered beside it, one list for each way. */
   readonly otherWays: readonly (readonly DemandPiece[])[];
-  readonly strength: Strength;
+  readonly limits: Pick<Limits, 'ceilings'>;
 }
 
 /**
@@ -47,10 +47,14 @@ export interface TideInput {
  * look before, so that a short peak is not missed.
  * @param places the last piece that has begun at each look
  */
-function percentsAt(places: readonly number[], pieces: TideInput['pieces'], strength: Strength): number[][] {
+function percentsAt(
+  places: readonly number[],
+  pieces: TideInput['pieces'],
+  { ceilings }: TideInput['limits'],
+): number[][] {
   const rows = CHANNELS.map((): number[] => []);
-  const fastFull = CHANNELS.map(({ region }) => (FAST_TAU[region] * CEILINGS[region][strength].fast) / 100);
-  const slowFull = CHANNELS.map(({ region }) => (SLOW_TAU * CEILINGS[region][strength].slow) / 100);
+  const fastFull = CHANNELS.map(({ region }) => (FAST_TAU[region] * ceilings[region].fast) / 100);
+  const slowFull = CHANNELS.map(({ region }) => (SLOW_TAU * ceilings[region].slow) / 100);
   const compartments = new Compartments();
   const { filled: fast } = compartments.fast;
   const { filled: slow } = compartments.slow;
@@ -86,7 +90,7 @@ function bandOf(ways: readonly (readonly number[])[]): TideCourse['band'] {
 }
 
 /** How strain, pace and stance height go over a class. Empty for one that takes no time. */
-export function tideOf({ plan, timeline, pieces, otherWays, strength }: TideInput): Tide {
+export function tideOf({ plan, timeline, pieces, otherWays, limits }: TideInput): Tide {
   const whole = timeline.totalMs / 1000;
   const step = whole / LOOKS;
   const seconds = Array.from({ length: whole > 0 ? LOOKS + 1 : 0 }, (_, look) => look * step);
@@ -98,7 +102,7 @@ export function tideOf({ plan, timeline, pieces, otherWays, strength }: TideInpu
     places.push(place);
   }
   // All ways keep one time, so that their pieces begin alike.
-  const ways = [pieces, ...otherWays].map((way) => percentsAt(places, way, strength));
+  const ways = [pieces, ...otherWays].map((way) => percentsAt(places, way, limits));
   return {
     seconds,
     courses: CHANNELS.map(({ region, side }, channel) => {

@@ -1,5 +1,5 @@
 import type { Movement, Role } from '../../movement/schema/movement';
-import type { Bench } from '../findings/finding/finding';
+import type { JudgingContext } from '../findings/finding/finding';
 import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
 import { newMovementItem } from '../plan/defaults';
 import type { MovementItem, Plan } from '../plan/session';
@@ -58,9 +58,9 @@ function wayIn(movement: Movement, seated: boolean): string | null | undefined {
 }
 
 /** Everything that is offered for a section: of the right role and level, on chairs where the class is, each once. */
-export function candidatesFor(plan: Plan, bench: Bench, wishes: Wishes, role: Role): Candidate[] {
+export function candidatesFor(plan: Plan, context: JudgingContext, wishes: Wishes, role: Role): Candidate[] {
   const section = plan.sections.findIndex(({ kind }) => kind === role);
-  const seated = isSeatedClass(plan, bench);
+  const seated = isSeatedClass(plan, context);
   const taken = new Set(
     plan.sections
       .filter(({ kind }) => kind !== role)
@@ -73,7 +73,7 @@ export function candidatesFor(plan: Plan, bench: Bench, wishes: Wishes, role: Ro
     const id = `${role}-${movement.id}`.slice(0, 56);
     return ids.has(id) ? `${id}-new` : id;
   };
-  return bench.offered
+  return context.offered
     .filter(
       (movement) =>
         movement.roles.includes(role) &&

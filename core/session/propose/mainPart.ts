@@ -1,5 +1,5 @@
 import type { Schools } from '../../movement/adapt/schools';
-import type { Bench } from '../findings/finding/finding';
+import type { JudgingContext } from '../findings/finding/finding';
 import { EASE_DEMAND } from '../load/sessionDemand';
 import { sessionStrain } from '../load/sessionStrain';
 import { newPause } from '../plan/defaults';
@@ -52,13 +52,13 @@ function pausesOf(lines: readonly Candidate[], target: number): Pauses {
 }
 
 /** How near lines done one after the other, with their pauses, come to a ceiling; 1 is at it. */
-function strainOf(lines: readonly Candidate[], { strength }: Bench, target: number): number {
+function strainOf(lines: readonly Candidate[], { limits }: JudgingContext, target: number): number {
   const resting = lines[0]?.pieces[0];
   const { together, seconds } = pausesOf(lines, target);
   const pieces = inAnArch(lines).flatMap(({ pieces: own }, place) =>
     resting && (place + 1) % together === 0 ? [...own, { ...resting, demand: EASE_DEMAND, seconds }] : own,
   );
-  return Math.max(0, ...sessionStrain(pieces, strength).map(({ percent }) => percent)) / 100;
+  return Math.max(0, ...sessionStrain(pieces, limits.ceilings).map(({ percent }) => percent)) / 100;
 }
 
 /** A main part has a line for so many minutes of its slot: few things, done often enough to sink in. */
@@ -67,9 +67,9 @@ const MINUTES_A_LINE = 5;
 /** What is chosen leaves room for warm-up and cool-down under the ceiling. */
 const ROOM = 0.9;
 
-export function mainOf(plan: Plan, bench: Bench, { aim, slotMinutes, wishes }: DraftWish): Candidate[] {
+export function mainOf(plan: Plan, context: JudgingContext, { aim, slotMinutes, wishes }: DraftWish): Candidate[] {
   const target = slotMinutes * 60 * MAIN_SHARE;
-  const candidates = candidatesFor(plan, bench, wishes, 'main').filter(({ seconds }) => seconds < target * 0.6);
+  const candidates = candidatesFor(plan, context, wishes, 'main').filter(({ seconds }) => seconds < target * 0.6);
   const most = Math.max(3, Math.round(slotMinutes / MINUTES_A_LINE));
   let chosen: Candidate[] = [];
   // What serves the aim comes first; what is left of the time goes to what asks least.
@@ -82,7 +82,7 @@ export function mainOf(plan: Plan, bench: Bench, { aim, slotMinutes, wishes }: D
       const worth = (one: Candidate): number => {
         const alike = chosen.filter(({ movement }) => movement.tradition === one.movement.tradition).length;
         const dear =
-          dearness('familiar', one.movement, bench, wishes) * dearness('varied', one.movement, bench, wishes);
+          dearness('familiar', one.movement, context, wishes) * dearness('varied', one.movement, context, wishes);
         return serving(one) / dear / (1 + 0.12 * alike);
       };
       const [best] = candidates
@@ -91,16 +91,16 @@ export function mainOf(plan: Plan, bench: Bench, { aim, slotMinutes, wishes }: D
       if (!best) break;
       passed.add(best);
       const then = [...chosen, best];
-      if (strainOf(then, bench, target) <= ROOM) chosen = then;
+      if (strainOf(then, context, target) <= ROOM) chosen = then;
     }
   }
   const section = plan.sections.findIndex(({ kind }) => kind === 'main');
   const longer = stretchedTo(chosen, target, plan, section);
-  return inAnArch(strainOf(longer, bench, target) <= ROOM ? longer : chosen);
+  return inAnArch(strainOf(longer, context, target) <= ROOM ? longer : chosen);
 }
 
 /** The main lines: what is known is joined in with, what is new is explained; a settle after each, a rest after every few. */
-export function mainItems(lines: readonly Candidate[], { known }: Bench, target: number): Item[] {
+export function mainItems(lines: readonly Candidate[], { known }: JudgingContext, target: number): Item[] {
   // Where strain leaves room for no more moving, the class sits down, drinks and asks.
   const { together, seconds } = pausesOf(lines, target);
   const pause = (place: number): Item =>

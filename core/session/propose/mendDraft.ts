@@ -1,7 +1,7 @@
 import { applyEdits } from '../edit/planEdit';
-import type { Bench, Finding, Judged } from '../findings/finding/finding';
+import { analyseClass } from '../findings/finding/analyseClass';
+import type { AnalysedClass, Finding, JudgingContext } from '../findings/finding/finding';
 import { isGrave, isOfSlot } from '../findings/finding/isGrave';
-import { judgedOf } from '../findings/finding/judged';
 import { findingsOf } from '../findings/judge';
 import { triedRemedies } from '../findings/preview';
 import { type FitAnswer, fitPlan } from '../fit/fitPlan';
@@ -16,25 +16,25 @@ const REMEDIES = 10;
 const toMend = (findings: readonly Finding[]): Finding[] => findings.filter((one) => isGrave(one) && !isOfSlot(one));
 
 /** The class with a finding mended, so that fewer are left than there were: a remedy that brings as much as it settles is none. */
-function mendedBy(judged: Judged, finding: Finding, were: number): Plan | null {
-  for (const { edits } of triedRemedies(judged, finding)) {
-    const then = applyEdits(judged.plan, edits);
-    const after = judgedOf(then, judged);
+function mendedBy(analysed: AnalysedClass, finding: Finding, were: number): Plan | null {
+  for (const { edits } of triedRemedies(analysed, finding)) {
+    const then = applyEdits(analysed.plan, edits);
+    const after = analyseClass(then, analysed);
     if (after && toMend(findingsOf(after)).length < were) return then;
   }
   return null;
 }
 
 /** What is grave in a class is mended by the best remedy of each, again and again. */
-export function mendedPlan(plan: Plan, bench: Bench): Plan {
+export function mendedPlan(plan: Plan, context: JudgingContext): Plan {
   let now = plan;
   for (let step = 0; step < REMEDIES; step += 1) {
-    const judged = judgedOf(now, bench);
-    if (!judged) return now;
-    const before = toMend(findingsOf(judged));
+    const analysed = analyseClass(now, context);
+    if (!analysed) return now;
+    const before = toMend(findingsOf(analysed));
     let mended: Plan | null = null;
     for (const finding of before) {
-      mended = mendedBy(judged, finding, before.length);
+      mended = mendedBy(analysed, finding, before.length);
       if (mended) break;
     }
     if (!mended) return now;
@@ -67,11 +67,11 @@ function withLongerBreaks(plan: Plan): Plan | null {
 }
 
 /** The class fitted to its slot; where more moving would ask too much, with longer breaks instead. */
-export function fittedPlan(plan: Plan, bench: Bench): Plan | null {
+export function fittedPlan(plan: Plan, context: JudgingContext): Plan | null {
   for (const kind of ['trim', 'leave-out'] as const) {
     let [from, best, least]: [Plan | null, Plan | null, number] = [plan, null, Number.POSITIVE_INFINITY];
     for (let time = 0; from && least > 0 && time <= LENGTHENED; time += 1) {
-      const answer: FitAnswer = fitPlan(from, bench, kind);
+      const answer: FitAnswer = fitPlan(from, context, kind);
       const asks = answer.ok ? answer.over.length + answer.brings.length : Number.POSITIVE_INFINITY;
       if (answer.ok && asks < least) [best, least] = [applyEdits(from, answer.edits), asks];
       from = withLongerBreaks(from);

@@ -3,13 +3,13 @@ import { usualName } from '../../movement/schema/movement';
 import { paceAt } from '../../timing/pace';
 import { warmingOf } from '../../traits/warmingOf';
 import { applyEdits, type PlanEdit } from '../edit/planEdit';
-import type { Bench, Judged } from '../findings/finding/finding';
-import { judgedOf } from '../findings/finding/judged';
+import { analyseClass } from '../findings/finding/analyseClass';
+import type { AnalysedClass, JudgingContext } from '../findings/finding/finding';
 import { findingsOf } from '../findings/judge';
+import { THRESHOLDS } from '../limits/thresholds';
 import { readinessAfter, readinessGaps } from '../load/sessionReadiness';
 import { sessionStrain } from '../load/sessionStrain';
 import type { Plan } from '../plan/session';
-import { THRESHOLDS } from '../report/thresholds';
 import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
 import { dearness, type Proposal, TASTES, type Taste, type Wishes } from './wishes';
 
@@ -37,21 +37,21 @@ const isEasy = ({ movement, pieces }: Candidate): boolean => {
 };
 
 /** How hard the main part leaves each region, 1 at its ceiling. */
-function worked(judged: Judged): Readonly<Record<Region, number>> {
-  const main = judged.plan.sections.findIndex(({ kind }) => kind === 'main');
-  const lines = new Set(judged.plan.sections[main]?.items.map(({ id }) => id));
+function worked(analysed: AnalysedClass): Readonly<Record<Region, number>> {
+  const main = analysed.plan.sections.findIndex(({ kind }) => kind === 'main');
+  const lines = new Set(analysed.plan.sections[main]?.items.map(({ id }) => id));
   const strain = sessionStrain(
-    judged.pieces.filter(({ itemId }) => lines.has(itemId)),
-    judged.strength,
+    analysed.pieces.filter(({ itemId }) => lines.has(itemId)),
+    analysed.limits.ceilings,
   );
   return Object.fromEntries(strain.map(({ region, percent }) => [region, percent / 100])) as Record<Region, number>;
 }
 
 /** The pace a cool-down eases to: below where the main part ends, within what the group is at ease with. */
-function easedPace(plan: Plan, judged: Judged, least: number): Plan['sections'][number]['pace'] {
+function easedPace(plan: Plan, analysed: AnalysedClass, least: number): Plan['sections'][number]['pace'] {
   const index = plan.sections.findIndex(({ kind }) => kind === 'main');
   const section = plan.sections[index];
-  const length = (judged.timeline.sections[index]?.lengthMs ?? 0) / 1000;
+  const length = (analysed.timeline.sections[index]?.lengthMs ?? 0) / 1000;
   const ending = section ? Math.floor(2 * paceAt(section.pace, length)) / 2 : 6;
   const to = Math.max(least, Math.min(ending, Math.max(ending - 1, 4)));
   return { from: Math.max(to, ending), to, easing: 180 };
@@ -63,7 +63,7 @@ const TWICE = 2;
 const SPARE = 0.5;
 
 /** Whether the class up to a section has made ready what a candidate for it asks for: what was warmed at the beginning has faded by then. */
-function readyFor({ plan, pieces }: Judged, section: number): (candidate: Candidate) => boolean {
+function readyFor({ plan, pieces }: AnalysedClass, section: number): (candidate: Candidate) => boolean {
   const before = new Set(plan.sections.slice(0, section).flatMap(({ items }) => items.map(({ id }) => id)));
   const ready = readinessAfter(pieces.filter(({ itemId }) => before.has(itemId)));
   return (candidate) =>
@@ -79,7 +79,7 @@ const ABOUT_THE_END = ['cool-down-short', 'cool-down-fast', 'cool-down-low', 'en
  */
 export function proposeCoolDown(
   plan: Plan,
-  bench: Bench,
+  context: JudgingContext,
   wishes: Wishes,
   tastes: readonly Taste[] = TASTES,
 ): Proposal[] {
@@ -88,17 +88,17 @@ export function proposeCoolDown(
     ...plan,
     sections: plan.sections.map((one, index) => (index === section ? { ...one, items: [] } : one)),
   };
-  const judged = judgedOf(bare, bench);
-  if (section < 0 || !judged) return [];
+  const analysed = analyseClass(bare, context);
+  if (section < 0 || !analysed) return [];
   const slot = plan.slotMinutes * 60;
   const least = Math.max(THRESHOLDS.coolDownLeast, slot * THRESHOLDS.coolDownShare) + 10;
-  const room = slot - judged.timeline.totalMs / 1000;
+  const room = slot - analysed.timeline.totalMs / 1000;
   const target = Math.max(least, Math.min(slot * USUAL_SHARE, room));
-  const strain = worked(judged);
-  const pace = easedPace(plan, judged, bench.pace.least);
+  const strain = worked(analysed);
+  const pace = easedPace(plan, analysed, context.limits.pace.least);
   const paced = applyEdits(plan, [{ kind: 'pace', section, pace }]);
-  const easy = candidatesFor(paced, bench, wishes, 'cool-down').filter(isEasy);
-  const ready = easy.filter(readyFor(judged, section));
+  const easy = candidatesFor(paced, context, wishes, 'cool-down').filter(isEasy);
+  const ready = easy.filter(readyFor(analysed, section));
   // A class without a warm-up has made next to nothing ready; it still wants a cool-down.
   const candidates = TWICE * secondsOf(ready) >= target ? ready : easy;
   const used = new Map<string, number>();
@@ -114,7 +114,8 @@ export function proposeCoolDown(
           (sum, region) => sum + (strain[region] * warming[region].mobilised) / (1 + (cared[region] ?? 0)),
           0.05,
         );
-        const dear = dearness(taste, candidate.movement, bench, wishes) * (1 + (used.get(candidate.movement.id) ?? 0));
+        const dear =
+          dearness(taste, candidate.movement, context, wishes) * (1 + (used.get(candidate.movement.id) ?? 0));
         return taste === 'shortest' ? care / dear / Math.sqrt(candidate.seconds) : care / dear;
       };
       const left = candidates.filter(
@@ -132,9 +133,9 @@ export function proposeCoolDown(
       ...(plan.sections[section]?.items ?? []).map(({ id }): PlanEdit => ({ kind: 'remove', itemId: id })),
       { kind: 'pace', section, pace },
       ...lines.map(({ item }, index): PlanEdit => ({ kind: 'add', at: { section, index }, item })),
-      ...stillEnding(plan, bench, wishes),
+      ...stillEnding(plan, context, wishes),
     ];
-    const after = judgedOf(applyEdits(plan, edits), bench);
+    const after = analyseClass(applyEdits(plan, edits), context);
     const left = after ? findingsOf(after).filter(({ code }) => ABOUT_THE_END.includes(code)) : [];
     const hardest = Region.options.toSorted((a, b) => strain[b] - strain[a]).slice(0, 3);
     return {
@@ -156,13 +157,13 @@ export function proposeCoolDown(
 }
 
 /** Something quiet at the very end, where the closing has nothing of the kind. */
-function stillEnding(plan: Plan, bench: Bench, wishes: Wishes): PlanEdit[] {
+function stillEnding(plan: Plan, context: JudgingContext, wishes: Wishes): PlanEdit[] {
   const section = plan.sections.findIndex(({ kind }) => kind === 'closing');
   const passage = plan.sections[section];
   if (!passage) return [];
   const isStill = ({ pieces }: Candidate) => pieces.every(({ mobilised }) => mobilised.every((moved) => moved < 0.12));
   const there = new Set(passage.items.flatMap((item) => (item.kind === 'movement' ? [item.movementId] : [])));
-  const stills = candidatesFor(plan, bench, wishes, 'closing').filter(isStill);
+  const stills = candidatesFor(plan, context, wishes, 'closing').filter(isStill);
   if (stills.some(({ movement }) => there.has(movement.id))) return [];
   const [first] = stills.toSorted((a, b) => b.seconds - a.seconds);
   return first ? [{ kind: 'add', at: { section, index: passage.items.length }, item: first.item }] : [];

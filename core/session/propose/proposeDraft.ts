@@ -1,8 +1,8 @@
 import { usualName } from '../../movement/schema/movement';
 import { applyEdits } from '../edit/planEdit';
-import type { Bench } from '../findings/finding/finding';
+import { analyseClass } from '../findings/finding/analyseClass';
+import type { JudgingContext } from '../findings/finding/finding';
 import { isGrave } from '../findings/finding/isGrave';
-import { judgedOf } from '../findings/finding/judged';
 import { findingsOf } from '../findings/judge';
 import { emptySections } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
@@ -28,8 +28,14 @@ const withItems = (plan: Plan, kind: string, items: readonly Item[]): Plan => ({
 });
 
 /** One or two quiet lines to arrive with, and to leave with. */
-function quietLines(plan: Plan, bench: Bench, wishes: Wishes, role: 'opening' | 'closing', seconds: number): Item[] {
-  const calm = candidatesFor(plan, bench, wishes, role)
+function quietLines(
+  plan: Plan,
+  context: JudgingContext,
+  wishes: Wishes,
+  role: 'opening' | 'closing',
+  seconds: number,
+): Item[] {
+  const calm = candidatesFor(plan, context, wishes, role)
     .map((candidate) => ({
       candidate,
       moved: candidate.pieces.reduce((sum, { mobilised }) => sum + Math.max(...mobilised), 0) / candidate.pieces.length,
@@ -53,32 +59,32 @@ const ROUNDS = 4;
  * A whole first draft: a main part for the aim, the warm-up it needs, a cool-down after it, fitted to its slot and mended until
  * nothing grave is left; or the reason why not.
  */
-export function proposeDraft(bench: Bench, wish: DraftWish): Draft {
+export function proposeDraft(context: JudgingContext, wish: DraftWish): Draft {
   const { aim, slotMinutes, wishes, schools } = wish;
   const empty: Plan = { slotMinutes, breath: { in: 1, out: 1 }, schools, sections: emptySections() };
-  const lines = mainOf(empty, bench, wish);
-  let plan = withItems(empty, 'main', mainItems(lines, bench, slotMinutes * 60 * MAIN_SHARE));
-  plan = withItems(plan, 'opening', quietLines(plan, bench, wishes, 'opening', slotMinutes * 60 * 0.06));
-  plan = withItems(plan, 'closing', quietLines(plan, bench, wishes, 'closing', slotMinutes * 60 * 0.07));
+  const lines = mainOf(empty, context, wish);
+  let plan = withItems(empty, 'main', mainItems(lines, context, slotMinutes * 60 * MAIN_SHARE));
+  plan = withItems(plan, 'opening', quietLines(plan, context, wishes, 'opening', slotMinutes * 60 * 0.06));
+  plan = withItems(plan, 'closing', quietLines(plan, context, wishes, 'closing', slotMinutes * 60 * 0.07));
   const taken = (proposals: readonly { readonly edits: Parameters<typeof applyEdits>[1] }[]) =>
     applyEdits(plan, proposals[0]?.edits ?? []);
-  plan = taken(proposeWarmUp(plan, bench, wishes, ['familiar']));
-  plan = taken(proposeCoolDown(plan, bench, wishes, ['familiar']));
+  plan = taken(proposeWarmUp(plan, context, wishes, ['familiar']));
+  plan = taken(proposeCoolDown(plan, context, wishes, ['familiar']));
   for (let round = 0; round < ROUNDS; round += 1) {
-    plan = mendedPlan(plan, bench);
-    plan = fittedPlan(plan, bench) ?? plan;
-    const judged = judgedOf(plan, bench);
-    if (judged && !findingsOf(judged).some(isGrave)) break;
+    plan = mendedPlan(plan, context);
+    plan = fittedPlan(plan, context) ?? plan;
+    const analysed = analyseClass(plan, context);
+    if (analysed && !findingsOf(analysed).some(isGrave)) break;
   }
-  const judged = judgedOf(plan, bench);
+  const analysed = analyseClass(plan, context);
   return {
     plan,
     reasons: [
       `${AIM_WORDS[aim]}: ${lines.map(({ movement }) => usualName(movement)).join(', ')}.`,
       'What asks most stands in the middle; the warm-up is worked out from it, the cool-down looks after what worked.',
     ],
-    left: judged
-      ? findingsOf(judged)
+    left: analysed
+      ? findingsOf(analysed)
           .filter(isGrave)
           .map(({ what }) => what)
       : ['The draft names a movement that is not known.'],

@@ -3,12 +3,12 @@ import { CHANNELS } from '../../demand/channels';
 import type { Movement } from '../../movement/schema/movement';
 import { warmingOf } from '../../traits/warmingOf';
 import type { PlanEdit } from '../edit/planEdit';
-import type { Bench } from '../findings/finding/finding';
+import type { JudgingContext } from '../findings/finding/finding';
 import { nameOf } from '../findings/finding/nameOf';
+import { SECTION_SHARES, THRESHOLDS } from '../limits/thresholds';
 import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
 import { type Readiness, type ReadinessGap, readinessAfter, readinessGaps } from '../load/sessionReadiness';
 import type { Plan } from '../plan/session';
-import { SECTION_SHARES, THRESHOLDS } from '../report/thresholds';
 import { timelineOf } from '../timeline/timeline';
 import { type Candidate, candidatesFor, secondsOf, stepped } from './candidates';
 import { leastCover } from './leastCover';
@@ -46,14 +46,14 @@ export interface Need {
 const isSame = (a: ReadinessGap, b: ReadinessGap): boolean => a.itemId === b.itemId && a.region === b.region;
 
 /** What the class asks once its warm-up is done, and how ready its opening leaves everyone. */
-export function needOf(plan: Plan, bench: Bench): Need | null {
+export function needOf(plan: Plan, context: JudgingContext): Need | null {
   const bare: Plan = {
     ...plan,
     sections: plan.sections.map((section) => (section.kind === 'warm-up' ? { ...section, items: [] } : section)),
   };
-  const answer = timelineOf(bare, bench.find);
+  const answer = timelineOf(bare, context.find);
   if (!answer.ok) return null;
-  const pieces = sessionDemand(bare, answer.timeline, bench.find);
+  const pieces = sessionDemand(bare, answer.timeline, context.find);
   const early = new Set(
     plan.sections.filter(({ kind }) => kind === 'opening').flatMap(({ items }) => items.map(({ id }) => id)),
   );
@@ -138,18 +138,18 @@ type Priced = Candidate & { readonly price: number };
 const minutes = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
 
-function reasonsFor(need: Need, chosen: readonly Candidate[], bench: Bench): string[] {
+function reasonsFor(need: Need, chosen: readonly Candidate[], context: JudgingContext): string[] {
   const cold = gapsLeft(need, [], THRESHOLDS.readinessGap);
   const left = gapsLeft(need, chosen, THRESHOLDS.readinessGap);
   const closed = cold.filter((gap) => !left.some((one) => isSame(one, gap))).length;
   const regions = [...new Set(cold.map(({ region }) => region.replace('-', ' ')))];
-  const known = chosen.filter(({ movement }) => bench.known?.has(movement.id)).length;
+  const known = chosen.filter(({ movement }) => context.known?.has(movement.id)).length;
   const seconds = secondsOf(chosen);
   return [
     regions.length > 0
       ? `It makes ready what the class asks for: ${regions.join(', ')}; ${closed === cold.length ? '' : `${closed} of `}${cold.length} gaps closed in ${minutes(seconds)}.`
       : `Nothing in the class asks for more than a cold body gives; ${minutes(seconds)} to arrive.`,
-    ...(bench.known === null ? [] : [`${known} of ${chosen.length} are known to the group.`]),
+    ...(context.known === null ? [] : [`${known} of ${chosen.length} are known to the group.`]),
   ];
 }
 
@@ -157,11 +157,16 @@ function reasonsFor(need: Need, chosen: readonly Candidate[], bench: Bench): str
  * Warm-ups for a class, worked out backwards from what it asks: the least time that closes every readiness gap, in good order.
  * One for each taste. What stands in the warm-up now is taken out with them.
  */
-export function proposeWarmUp(plan: Plan, bench: Bench, wishes: Wishes, tastes: readonly Taste[] = TASTES): Proposal[] {
+export function proposeWarmUp(
+  plan: Plan,
+  context: JudgingContext,
+  wishes: Wishes,
+  tastes: readonly Taste[] = TASTES,
+): Proposal[] {
   const section = plan.sections.findIndex(({ kind }) => kind === 'warm-up');
-  const need = needOf(plan, bench);
+  const need = needOf(plan, context);
   if (section < 0 || !need) return [];
-  const candidates = candidatesFor(plan, bench, wishes, 'warm-up');
+  const candidates = candidatesFor(plan, context, wishes, 'warm-up');
   const least = (plan.slotMinutes * 60 * SECTION_SHARES['warm-up'].least) / 100;
   const used = new Map<Movement, number>();
   const most = (plan.slotMinutes * 60 * SECTION_SHARES['warm-up'].most) / 100;
@@ -170,7 +175,7 @@ export function proposeWarmUp(plan: Plan, bench: Bench, wishes: Wishes, tastes: 
       const { movement, seconds } = candidate;
       // What an earlier choice has used is dearer, so that the three differ.
       const again = 1 + (used.get(movement) ?? 0);
-      return { ...candidate, price: (seconds + LINE) * dearness(taste, movement, bench, wishes) * again };
+      return { ...candidate, price: (seconds + LINE) * dearness(taste, movement, context, wishes) * again };
     });
     const covered = leastCover(priced, (some) => openGaps(need, some));
     const reached = covered.closed ? covered.chosen : lengthened(need, covered.chosen, plan, section, most);
@@ -185,31 +190,31 @@ export function proposeWarmUp(plan: Plan, bench: Bench, wishes: Wishes, tastes: 
       movements: lines.map(({ movement }) => movement),
       seconds: secondsOf(lines),
       complete: gapsLeft(need, lines, THRESHOLDS.readinessGap).length === 0,
-      reasons: [...reasonsFor(need, lines, bench), ...leftFor(plan, bench, need, lines)],
+      reasons: [...reasonsFor(need, lines, context), ...leftFor(plan, context, need, lines)],
       edits,
     };
   };
   return tastes.map(made);
 }
 
-const named = (plan: Plan, bench: Bench, gaps: readonly ReadinessGap[]): string =>
+const named = (plan: Plan, context: JudgingContext, gaps: readonly ReadinessGap[]): string =>
   gaps
     .toSorted((a, b) => b.size - a.size)
     .slice(0, 3)
-    .map(({ region, itemId }) => `${region.replace('-', ' ')} in ${nameOf({ plan, find: bench.find }, itemId)}`)
+    .map(({ region, itemId }) => `${region.replace('-', ' ')} in ${nameOf({ plan, find: context.find }, itemId)}`)
     .join(', ');
 
 /** What stays open, and whether any warm-up could help it. */
-function leftFor(plan: Plan, bench: Bench, need: Need, lines: readonly Candidate[]): string[] {
+function leftFor(plan: Plan, context: JudgingContext, need: Need, lines: readonly Candidate[]): string[] {
   const { beyond } = need;
   const late =
     beyond.length === 0
       ? []
       : [
-          `No warm-up reaches ${named(plan, bench, beyond)}: it comes too late, or asks more than anyone is made ready for.`,
+          `No warm-up reaches ${named(plan, context, beyond)}: it comes too late, or asks more than anyone is made ready for.`,
         ];
   const open = gapsLeft(need, lines, THRESHOLDS.readinessGap);
-  if (open.length > 0) return [...late, `What is offered does not close everything: ${named(plan, bench, open)}.`];
+  if (open.length > 0) return [...late, `What is offered does not close everything: ${named(plan, context, open)}.`];
   const close = gapsLeft(need, lines, THRESHOLDS.readinessGap * SPARE);
-  return close.length === 0 ? late : [...late, `With little to spare: ${named(plan, bench, close)}.`];
+  return close.length === 0 ? late : [...late, `With little to spare: ${named(plan, context, close)}.`];
 }

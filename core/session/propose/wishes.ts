@@ -1,7 +1,7 @@
 import type { Movement } from '../../movement/schema/movement';
 import { baseId } from '../../movement/schema/version';
 import type { PlanEdit } from '../edit/planEdit';
-import type { Bench } from '../findings/finding/finding';
+import type { JudgingContext } from '../findings/finding/finding';
 import type { Plan } from '../plan/session';
 
 /** What a proposal leans to: the least time, what the group knows, or what it has not had lately. */
@@ -39,7 +39,7 @@ const AGAINST = 2.5;
 export function dearness(
   taste: Taste,
   movement: Movement,
-  { known }: Pick<Bench, 'known'>,
+  { known }: Pick<JudgingContext, 'known'>,
   { recent }: Wishes,
 ): number {
   const id = baseId(movement.id);
@@ -50,7 +50,7 @@ export function dearness(
 }
 
 /** Whether a class is done on chairs: then what is proposed is too, and otherwise nothing that begins on one. */
-export function isSeatedClass(plan: Plan, { find }: Pick<Bench, 'find'>): boolean {
+export function isSeatedClass(plan: Plan, { find }: Pick<JudgingContext, 'find'>): boolean {
   const movements = plan.sections
     .filter(({ kind }) => kind === 'main')
     .flatMap(({ items }) => items.flatMap((item) => (item.kind === 'movement' ? (find(item.movementId) ?? []) : [])));

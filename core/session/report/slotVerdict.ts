@@ -1,4 +1,4 @@
-import { THRESHOLDS } from './thresholds';
+import { THRESHOLDS } from '../limits/thresholds';
 
 export interface SlotVerdict {
   readonly state: 'empty' | 'under' | 'fits' | 'over';

@@ -1,18 +1,19 @@
 import { placeOf } from '../../edit/editPlan';
-import type { Check, Finding, Judged, Remedy } from '../finding/finding';
+import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { firstThatClears, movementLine } from '../remedies/mending';
 
-const look = ({ timeline, ...judged }: Judged): Finding[] => {
-  const found = timeline.items.flatMap(({ itemId, startMs, first, end }): Finding[] => {
+const look = ({ timeline, ...analysed }: AnalysedClass): FindingOf<'breath-parity'>[] => {
+  const found = timeline.items.flatMap(({ itemId, startMs, first, end }): FindingOf<'breath-parity'>[] => {
     const [before, now] = [timeline.segments[first - 1], timeline.segments[first]];
     if (!before || !now || end === first) return [];
     const { breath } = now;
     if (before.breath !== breath || (breath !== 'in' && breath !== 'out')) return [];
-    const name = nameOf(judged, itemId);
+    const name = nameOf(analysed, itemId);
     return [
       {
         code: 'breath-parity',
+        evidence: null,
         key: `breath-parity ${itemId}`,
         severity: 'notice',
         amount: 1,
@@ -31,34 +32,34 @@ const look = ({ timeline, ...judged }: Judged): Finding[] => {
 };
 
 /** A breath half before the line, given by hand. */
-function oneHalf(judged: Judged, itemId: string): Remedy[] {
-  const line = movementLine(judged, itemId);
+function oneHalf(analysed: AnalysedClass, itemId: string): Remedy[] {
+  const line = movementLine(analysed, itemId);
   if (!line) return [];
   const halves = (line.bridge?.halves ?? 0) + 1;
   const call = line.bridge?.call || 'And breathe';
-  const label = `One more half breath before ${nameOf(judged, itemId)}`;
+  const label = `One more half breath before ${nameOf(analysed, itemId)}`;
   return [{ label, edits: [{ kind: 'change', itemId, to: { bridge: { halves, call } } }] }];
 }
 
 /** The line before it settled for a moment. */
-function stillBefore(judged: Judged, itemId: string): Remedy[] {
-  const at = placeOf(judged.plan, itemId);
-  const before = at && judged.plan.sections[at.section]?.items[at.index - 1];
+function stillBefore(analysed: AnalysedClass, itemId: string): Remedy[] {
+  const at = placeOf(analysed.plan, itemId);
+  const before = at && analysed.plan.sections[at.section]?.items[at.index - 1];
   if (before?.kind !== 'movement') return [];
-  const label = `Stand still for 5 s after ${nameOf(judged, before.id)}`;
+  const label = `Stand still for 5 s after ${nameOf(analysed, before.id)}`;
   return [{ label, edits: [{ kind: 'change', itemId: before.id, to: { settle: { kind: 'still', seconds: 5 } } }] }];
 }
 
 /** Two movements that flow into each other but want the same half of the breath. */
-export const breathParity: Check = {
+export const breathParity: Check = checkFor({
   codes: ['breath-parity'],
   look,
-  remedies: (judged, finding) => {
+  remedies: (analysed, finding) => {
     const { itemId } = finding;
     if (itemId === null) return [];
     return [
-      ...firstThatClears(look, judged, finding, oneHalf(judged, itemId)),
-      ...firstThatClears(look, judged, finding, stillBefore(judged, itemId)),
+      ...firstThatClears(look, analysed, finding, oneHalf(analysed, itemId)),
+      ...firstThatClears(look, analysed, finding, stillBefore(analysed, itemId)),
     ];
   },
-};
+});

@@ -1,6 +1,6 @@
+import { THRESHOLDS } from '../../limits/thresholds';
 import { type Drift, driftOf } from '../../load/driftOf';
-import { THRESHOLDS } from '../../report/thresholds';
-import type { Check, Finding, Judged, Remedy } from '../finding/finding';
+import { type AnalysedClass, type Check, checkFor, type FindingOf, type Leg, type Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
 import { fewer, inRounds, restsBefore } from '../remedies/easing';
@@ -18,45 +18,70 @@ interface Furthest {
   readonly atMs: number;
   readonly far: number;
   readonly at: Drift;
+  readonly legs: readonly Leg[];
+}
+
+/** The way of a class since it last had time to walk back to its places. */
+interface Way {
+  x: number;
+  y: number;
+  /** Line by line; the last one is still being walked. */
+  readonly legs: { readonly itemId: string; readonly net: { x: number; y: number }; far: number }[];
+  furthest: Omit<Furthest, 'legs'> | null;
+}
+
+const begun = (itemId: string): Way['legs'][number] => ({ itemId, net: { x: 0, y: 0 }, far: 0 });
+
+/** The furthest a way came, with the legs that led there; none where it came nowhere. */
+function toldOf({ furthest, legs }: Way): Furthest[] {
+  if (!furthest) return [];
+  const last = legs.findLastIndex(({ itemId }) => itemId === furthest.itemId);
+  return [{ ...furthest, legs: legs.slice(0, last + 1) }];
 }
 
 /** The furthest the class comes from its places each time before there is time to walk back to them. */
-function furthestOf({ timeline, movements }: Judged): Furthest[] {
-  let [x, y] = [0, 0];
-  let furthest: Furthest | null = null;
+function furthestOf({ timeline, movements }: AnalysedClass): Furthest[] {
+  let way: Way = { x: 0, y: 0, legs: [], furthest: null };
   const all: Furthest[] = [];
-  for (const segment of timeline.segments) {
-    const { itemId, startMs } = segment;
-    if (walksBack(segment, Math.hypot(x, y))) {
-      [x, y] = [0, 0];
-      if (furthest) all.push(furthest);
-      furthest = null;
-    }
+  for (const { itemId, first, end } of timeline.items) {
+    way.legs.push(begun(itemId));
     const movement = movements.get(itemId);
-    if (!movement) continue;
-    const by = driftOf(movement, segment);
-    x += by.x;
-    y += by.y;
-    if (Math.hypot(x, y) > (furthest?.far ?? 0))
-      furthest = { itemId, atMs: startMs, far: Math.hypot(x, y), at: { x, y } };
+    for (const segment of timeline.segments.slice(first, end)) {
+      if (walksBack(segment, Math.hypot(way.x, way.y))) {
+        all.push(...toldOf(way));
+        way = { x: 0, y: 0, legs: [begun(itemId)], furthest: null };
+      }
+      if (!movement) continue;
+      const by = driftOf(movement, segment);
+      way.x += by.x;
+      way.y += by.y;
+      const leg = way.legs.at(-1) ?? begun(itemId);
+      leg.net.x += by.x;
+      leg.net.y += by.y;
+      leg.far = Math.max(leg.far, Math.hypot(leg.net.x, leg.net.y));
+      const far = Math.hypot(way.x, way.y);
+      if (far > (way.furthest?.far ?? 0))
+        way.furthest = { itemId, atMs: segment.startMs, far, at: { x: way.x, y: way.y } };
+    }
   }
-  return furthest ? [...all, furthest] : all;
+  return [...all, ...toldOf(way)];
 }
 
-const look = (judged: Judged): Finding[] => {
-  const found = new Map<string, Finding>();
-  for (const { itemId, atMs, far, at } of furthestOf(judged)) {
+const look = (analysed: AnalysedClass): FindingOf<'drift'>[] => {
+  const found = new Map<string, FindingOf<'drift'>>();
+  for (const { itemId, atMs, far, at, legs } of furthestOf(analysed)) {
     const key = `drift ${itemId}`;
-    const weighed = weigh(judged, key, far, { limit: THRESHOLDS.drift, grave: 2 * THRESHOLDS.drift });
+    const weighed = weigh(analysed, key, far, { limit: THRESHOLDS.drift, grave: 2 * THRESHOLDS.drift });
     // A line that comes round in a block is said once, where it comes furthest.
     if (!weighed || weighed.amount <= (found.get(key)?.amount ?? 0)) continue;
     found.set(key, {
       code: 'drift',
+      evidence: { legs },
       key,
       ...weighed,
       itemId,
       atMs,
-      what: `In ${nameOf(judged, itemId)} the class comes ${said(at)} from its places, with no time to walk back.`,
+      what: `In ${nameOf(analysed, itemId)} the class comes ${said(at)} from its places, with no time to walk back.`,
       why: [
         `${THRESHOLDS.drift} m are let pass. A rest or a talk lets everyone walk back, at half a metre a second.`,
         'Steps one way want the same steps back, or a rest in between.',
@@ -67,25 +92,28 @@ const look = (judged: Judged): Finding[] => {
 };
 
 /** The line in rounds with time between to walk back. */
-function walkedBack(judged: Judged, itemId: string): Remedy[] {
-  return inRounds(judged, itemId).map(({ label, edits }) => ({ label: `${label}, walking back`, edits }));
+function walkedBack(analysed: AnalysedClass, itemId: string): Remedy[] {
+  return inRounds(analysed, itemId).map(({ label, edits }) => ({ label: `${label}, walking back`, edits }));
 }
 
 /** Steps that are not taken back walk the class into the wall. */
-export const drift: Check = {
+export const drift: Check = checkFor({
   codes: ['drift'],
   look,
-  remedies: (judged, finding) => {
+  remedies: (analysed, finding) => {
     const { itemId } = finding;
     if (itemId === null) return [];
-    const name = nameOf(judged, itemId);
+    const name = nameOf(analysed, itemId);
     return [
-      ...firstThatClears(look, judged, finding, [
+      ...firstThatClears(look, analysed, finding, [
         { label: `${name} on both sides`, edits: [{ kind: 'change', itemId, to: { sides: 'usual' } }] },
       ]),
-      ...firstThatClears(look, judged, finding, [...walkingBack(judged, itemId), ...restsBefore(judged, itemId)]),
-      ...firstThatClears(look, judged, finding, walkedBack(judged, itemId)),
-      ...firstThatClears(look, judged, finding, fewer(judged, itemId)),
+      ...firstThatClears(look, analysed, finding, [
+        ...walkingBack(analysed, finding.evidence.legs),
+        ...restsBefore(analysed, itemId),
+      ]),
+      ...firstThatClears(look, analysed, finding, walkedBack(analysed, itemId)),
+      ...firstThatClears(look, analysed, finding, fewer(analysed, itemId)),
     ];
   },
-};
+});

@@ -2,31 +2,32 @@ import { rulesOf, schoolsOf } from '../../../movement/adapt/schools';
 import type { FootworkRules } from '../../../movement/footwork/footwork';
 import { footworkOf } from '../../../traits/checkMovement';
 import { lineTimes } from '../../timeline/lineTimes';
-import type { Check, Finding, Judged } from '../finding/finding';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { easierWays } from '../remedies/easing';
 import { firstThatClears, movementLine } from '../remedies/mending';
 
 /** What a line's school allows of the feet: its own answers, and those of its class. */
-function rulesFor(judged: Judged, itemId: string): FootworkRules {
-  return rulesOf(schoolsOf(movementLine(judged, itemId)?.schools ?? {}, judged.plan.schools));
+function rulesFor(analysed: AnalysedClass, itemId: string): FootworkRules {
+  return rulesOf(schoolsOf(movementLine(analysed, itemId)?.schools ?? {}, analysed.plan.schools));
 }
 
-const look = (judged: Judged): Finding[] =>
-  [...lineTimes(judged.timeline).values()].flatMap(({ itemId, startMs }) => {
-    const movement = judged.movements.get(itemId);
+const look = (analysed: AnalysedClass): FindingOf<'footwork'>[] =>
+  [...lineTimes(analysed.timeline).values()].flatMap(({ itemId, startMs }) => {
+    const movement = analysed.movements.get(itemId);
     if (!movement) return [];
-    return footworkOf(movement, rulesFor(judged, itemId))
+    return footworkOf(movement, rulesFor(analysed, itemId))
       .slice(0, 2)
       .map(({ severity, message, part, phase }) => ({
         code: 'footwork',
+        evidence: null,
         key: `footwork ${itemId} ${part} ${phase} ${message}`,
         severity,
         amount: 1,
         borderline: false,
         itemId,
         atMs: startMs,
-        what: `${nameOf(judged, itemId)}, ${part === 'cycle' ? '' : `${part} `}phase ${(phase ?? 0) + 1}: ${message}`,
+        what: `${nameOf(analysed, itemId)}, ${part === 'cycle' ? '' : `${part} `}phase ${(phase ?? 0) + 1}: ${message}`,
         why: [
           'Knees track over the toes; a foot is lifted only when it is empty. Change the movement, or take an easier way.',
         ],
@@ -34,9 +35,9 @@ const look = (judged: Judged): Finding[] =>
   });
 
 /** A movement, as it is done in this class, that its feet or joints cannot do soundly. */
-export const footwork: Check = {
+export const footwork: Check = checkFor({
   codes: ['footwork'],
   look,
-  remedies: (judged, finding) =>
-    finding.itemId === null ? [] : firstThatClears(look, judged, finding, easierWays(judged, finding.itemId)),
-};
+  remedies: (analysed, finding) =>
+    finding.itemId === null ? [] : firstThatClears(look, analysed, finding, easierWays(analysed, finding.itemId)),
+});

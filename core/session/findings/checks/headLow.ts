@@ -1,11 +1,9 @@
-import { THRESHOLDS } from '../../report/thresholds';
 import { longRun } from './longRun';
 
 /** The head below the hips for long. */
 export const headLow = longRun(
   'head-low-long',
   'head-low',
-  () => ({ warn: THRESHOLDS.headLow, stop: 2 * THRESHOLDS.headLow }),
   (seconds) => `The head hangs below the hips for ${seconds} s`,
   'Mind dizziness, blood pressure and glaucoma; come up slowly.',
 );

@@ -3,7 +3,7 @@ import { speechSeconds } from '../../../timing/speech';
 import { WORDS_PER_SECOND } from '../../../timing/timingConstants';
 import type { Segment } from '../../timeline/segment';
 import { isRoutine } from '../../timeline/settleItem';
-import type { Check, Finding, Judged } from '../finding/finding';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
 import { firstThatClears } from '../remedies/mending';
@@ -15,25 +15,26 @@ const MOVING: readonly Segment['kind'][] = ['entry', 'move', 'side-change', 'exi
 const saidBy = (segment: Segment): string =>
   isRoutine(segment) ? `settle ${segment.section} ${segment.movementId}` : segment.itemId;
 
-const look = (judged: Judged): Finding[] => {
+const look = (analysed: AnalysedClass): FindingOf<'call-long'>[] => {
   const worst = new Map<string, { segment: Segment; beyond: number }>();
-  for (const segment of judged.timeline.segments) {
+  for (const segment of analysed.timeline.segments) {
     if (segment.call === '' || segment.part === null || !MOVING.includes(segment.kind)) continue;
     const beyond = speechSeconds(segment.call) - segment.lengthMs / 1000;
     const by = saidBy(segment);
     if (beyond > (worst.get(by)?.beyond ?? 0)) worst.set(by, { segment, beyond });
   }
-  return [...worst].flatMap(([by, { segment }]): Finding[] => {
+  return [...worst].flatMap(([by, { segment }]): FindingOf<'call-long'>[] => {
     const { itemId } = segment;
     const key = `call-long ${by}`;
-    const settling = isRoutine(segment) && segment.movementId !== null ? judged.find(segment.movementId) : undefined;
-    const name = settling ? usualName(settling) : nameOf(judged, itemId);
+    const settling = isRoutine(segment) && segment.movementId !== null ? analysed.find(segment.movementId) : undefined;
+    const name = settling ? usualName(settling) : nameOf(analysed, itemId);
     const needs = speechSeconds(segment.call);
-    const weighed = weigh(judged, key, needs, { limit: segment.lengthMs / 1000, severity: ['warn', 'notice'] });
+    const weighed = weigh(analysed, key, needs, { limit: segment.lengthMs / 1000, severity: ['warn', 'notice'] });
     if (!weighed) return [];
     return [
       {
         code: 'call-long',
+        evidence: { section: segment.section },
         key,
         ...weighed,
         itemId,
@@ -46,34 +47,34 @@ const look = (judged: Judged): Finding[] => {
 };
 
 /** A call that is still being said when the next phase begins. */
-export const longCall: Check = {
+export const longCall: Check = checkFor({
   codes: ['call-long'],
   look,
-  remedies: (judged, finding) => {
+  remedies: (analysed, finding) => {
     const { itemId } = finding;
     if (itemId === null) return [];
-    const name = nameOf(judged, itemId);
-    const paces = [8, 7, 6, 5, 4].filter((pace) => pace >= judged.pace.least);
+    const name = nameOf(analysed, itemId);
+    const paces = [8, 7, 6, 5, 4].filter((pace) => pace >= analysed.limits.pace.least);
     const ofLine = [
       ...firstThatClears(
         look,
-        judged,
+        analysed,
         finding,
         paces.map((pace) => ({
           label: `${name} at ${pace} breaths a minute`,
           edits: [{ kind: 'change', itemId, to: { pace } }],
         })),
       ),
-      ...firstThatClears(look, judged, finding, [
+      ...firstThatClears(look, analysed, finding, [
         { label: `${name} led without words`, edits: [{ kind: 'change', itemId, to: { manner: 'quiet' } }] },
       ]),
     ];
     if (ofLine.length > 0) return ofLine;
     // A routine breathes as its section does.
-    const section = judged.plan.sections.findIndex(({ items }) => items.some(({ id }) => id === itemId));
+    const { section } = finding.evidence;
     return firstThatClears(
       look,
-      judged,
+      analysed,
       finding,
       paces.map((pace) => ({
         label: `The whole section at ${pace} breaths a minute`,
@@ -81,4 +82,4 @@ export const longCall: Check = {
       })),
     );
   },
-};
+});

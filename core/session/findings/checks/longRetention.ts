@@ -1,15 +1,15 @@
-import { THRESHOLDS } from '../../report/thresholds';
-import type { Check, Finding, Judged } from '../finding/finding';
+import { THRESHOLDS } from '../../limits/thresholds';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { longestOf } from '../finding/longestOf';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
 import { firstThatClears } from '../remedies/mending';
 
-const look = (judged: Judged): Finding[] =>
-  longestOf(judged, ({ breath }) => breath === 'retained-full' || breath === 'retained-empty').flatMap(
+const look = (analysed: AnalysedClass): FindingOf<'retention-long'>[] =>
+  longestOf(analysed, ({ breath }) => breath === 'retained-full' || breath === 'retained-empty').flatMap(
     ({ itemId, startMs, lengthMs }) => {
       const key = `retention-long ${itemId}`;
-      const weighed = weigh(judged, key, lengthMs / 1000, {
+      const weighed = weigh(analysed, key, lengthMs / 1000, {
         limit: THRESHOLDS.retention,
         grave: 2 * THRESHOLDS.retention,
       });
@@ -17,11 +17,12 @@ const look = (judged: Judged): Finding[] =>
       return [
         {
           code: 'retention-long',
+          evidence: null,
           key,
           ...weighed,
           itemId,
           atMs: startMs,
-          what: `${nameOf(judged, itemId)} stops the breath for ${weighed.amount.toFixed(1)} s.`,
+          what: `${nameOf(analysed, itemId)} stops the breath for ${weighed.amount.toFixed(1)} s.`,
           why: [
             `A retention is a stopped breath, not a hold; ${THRESHOLDS.retention} s are the most here.`,
             'Not in pregnancy, nor with high blood pressure, heart or lung disease: let them breathe on.',
@@ -32,21 +33,21 @@ const look = (judged: Judged): Finding[] =>
   );
 
 /** A stopped breath for long. */
-export const longRetention: Check = {
+export const longRetention: Check = checkFor({
   codes: ['retention-long'],
   look,
-  remedies: (judged, finding) => {
+  remedies: (analysed, finding) => {
     const { itemId } = finding;
     if (itemId === null) return [];
-    const paces = [6, 7, 8, 9, 10, 12].filter((pace) => pace <= judged.pace.most);
+    const paces = [6, 7, 8, 9, 10, 12].filter((pace) => pace <= analysed.limits.pace.most);
     return firstThatClears(
       look,
-      judged,
+      analysed,
       finding,
       paces.map((pace) => ({
-        label: `${nameOf(judged, itemId)} at ${pace} breaths a minute`,
+        label: `${nameOf(analysed, itemId)} at ${pace} breaths a minute`,
         edits: [{ kind: 'change', itemId, to: { pace } }],
       })),
     );
   },
-};
+});

@@ -1,46 +1,51 @@
+import type { RunKind } from '../../limits/limitsFor';
 import { runsOf } from '../../load/sessionRuns';
-import type { Check, Finding, Judged, Remedy } from '../finding/finding';
+import {
+  type AnalysedClass,
+  type Check,
+  checkFor,
+  type Finding,
+  type FindingOf,
+  type Remedy,
+} from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
 import { easierWays, fewer, inRounds, joined, restsBefore } from '../remedies/easing';
 import { firstThatClears } from '../remedies/mending';
 
+type RunCode = 'overhead-long' | 'one-leg-long' | 'head-low-long';
+
 /** A check for something that should not go on unbroken for long: its longest stretches are said. */
-export function longRun(
-  code: string,
-  kind: Parameters<typeof runsOf>[1],
-  limitsFor: (strength: Judged['strength']) => { readonly warn: number; readonly stop: number },
-  words: (seconds: number) => string,
-  help: string,
-): Check {
+export function longRun(code: RunCode, kind: RunKind, words: (seconds: number) => string, help: string): Check {
   // Whoever takes the harder of the ways that are offered should be well too.
-  const allRuns = (judged: Judged) =>
-    [judged.pieces, ...judged.otherWays]
+  const allRuns = (analysed: AnalysedClass) =>
+    [analysed.pieces, ...analysed.otherWays]
       .flatMap((pieces, way) => runsOf(pieces, kind).map((run) => ({ ...run, isOffered: way > 0 })))
       .toSorted((a, b) => b.seconds - a.seconds);
-  const weighed = (judged: Judged, key: string, seconds: number) => {
-    const { warn, stop } = limitsFor(judged.strength);
-    return weigh(judged, key, seconds, { limit: warn, grave: stop });
+  const weighed = (analysed: AnalysedClass, key: string, seconds: number) => {
+    const { warn, stop } = analysed.limits.runs[kind];
+    return weigh(analysed, key, seconds, { limit: warn, grave: stop });
   };
-  const look = (judged: Judged): Finding[] => {
-    const { warn, stop } = limitsFor(judged.strength);
+  const look = (analysed: AnalysedClass): FindingOf<RunCode>[] => {
+    const { warn, stop } = analysed.limits.runs[kind];
     // The longest come first: of each line the longest is said.
-    const runs = allRuns(judged);
+    const runs = allRuns(analysed);
     return runs
       .filter(({ itemId }, place) => runs.findIndex((one) => one.itemId === itemId) === place)
       .slice(0, 3)
-      .flatMap(({ seconds, startMs, itemId, isOffered }) => {
+      .flatMap(({ seconds, startMs, itemId, isOffered, lines }): FindingOf<RunCode>[] => {
         const key = `${code} ${itemId}`;
-        const held = weighed(judged, key, seconds);
+        const held = weighed(analysed, key, seconds);
         if (!held) return [];
         return [
           {
             code,
+            evidence: { lines },
             key,
             ...held,
             itemId,
             atMs: startMs,
-            what: `${words(Math.round(seconds))}, from ${nameOf(judged, itemId)} on.`,
+            what: `${words(Math.round(seconds))}, from ${nameOf(analysed, itemId)} on.`,
             why: [
               `${Math.round(seconds)} s without a break; ${warn} s is said, ${stop} s is too long.`,
               ...(isOffered ? ['So for those who take what is offered beside the way it is led.'] : []),
@@ -50,32 +55,32 @@ export function longRun(
         ];
       });
   };
-  return {
+  return checkFor<RunCode>({
     codes: [code],
     look,
-    remedies: (judged, finding) => {
-      const lines = allRuns(judged).find(({ itemId }) => itemId === finding.itemId)?.lines ?? [];
+    remedies: (analysed, finding) => {
+      const { lines } = finding.evidence;
       // That it begins in another line by now, or that others are longer, mends nothing.
-      const still = (after: Judged): Finding[] =>
+      const still = (after: AnalysedClass): Finding[] =>
         allRuns(after).some(
           (run) => run.lines.some((line) => lines.includes(line)) && weighed(after, finding.key, run.seconds) !== null,
         )
           ? [finding]
           : [];
-      const tried = (remedies: readonly Remedy[]) => firstThatClears(still, judged, finding, remedies);
+      const tried = (remedies: readonly Remedy[]) => firstThatClears(still, analysed, finding, remedies);
       const one = [inRounds, fewer, easierWays].flatMap((ways) =>
-        lines.flatMap((line) => tried(ways(judged, line))).slice(0, 1),
+        lines.flatMap((line) => tried(ways(analysed, line))).slice(0, 1),
       );
-      const rested = lines.slice(1).flatMap((line) => tried(restsBefore(judged, line)));
+      const rested = lines.slice(1).flatMap((line) => tried(restsBefore(analysed, line)));
       const single = [...one, ...rested.slice(0, 1)];
-      return single.length > 0 || lines.length < 2 ? single : tried(allInRounds(judged, lines));
+      return single.length > 0 || lines.length < 2 ? single : tried(allInRounds(analysed, lines));
     },
-  };
+  });
 }
 
 /** Every line in rounds of its own, where one of them alone would still go on for too long. */
-function allInRounds(judged: Judged, lines: readonly string[]): Remedy[] {
-  const ways = lines.map((line) => inRounds(judged, line));
+function allInRounds(analysed: AnalysedClass, lines: readonly string[]): Remedy[] {
+  const ways = lines.map((line) => inRounds(analysed, line));
   return (ways[0] ?? []).flatMap((_, place): Remedy[] => {
     const some = ways.flatMap((way) => way[place] ?? []);
     return some.length < lines.length ? [] : [joined(some)];

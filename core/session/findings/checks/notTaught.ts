@@ -5,7 +5,7 @@ import { newMovementItem } from '../../plan/defaults';
 import type { Section } from '../../plan/session';
 import { lineTimes } from '../../timeline/lineTimes';
 import { settledLines } from '../../timeline/unrollBlocks';
-import type { Check, Finding, Judged, Remedy } from '../finding/finding';
+import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { freshId, movementLine } from '../remedies/mending';
 
@@ -35,7 +35,7 @@ const keyOf = ({ itemId, movementId, settles }: Led): string =>
   settles ? `not-taught ${itemId} settle ${movementId}` : `not-taught ${itemId}`;
 
 /** The movements of a class that its group meets here for the first time, and that nobody explains. */
-function untaught({ known, plan }: Judged): Led[] {
+function untaught({ known, plan }: AnalysedClass): Led[] {
   if (known === null) return [];
   const told = new Set<string>();
   return plan.sections.flatMap((section) =>
@@ -49,19 +49,20 @@ function untaught({ known, plan }: Judged): Led[] {
   );
 }
 
-const look = (judged: Judged): Finding[] =>
-  untaught(judged).map((led) => {
+const look = (analysed: AnalysedClass): FindingOf<'not-taught'>[] =>
+  untaught(analysed).map((led) => {
     const { itemId, movementId, settles } = led;
-    const movement = judged.find(movementId);
-    const name = settles && movement ? usualName(movement) : nameOf(judged, itemId);
+    const movement = analysed.find(movementId);
+    const name = settles && movement ? usualName(movement) : nameOf(analysed, itemId);
     return {
-      code: 'not-taught',
+      code: 'not-taught' as const,
+      evidence: { movementId, settles },
       key: keyOf(led),
       severity: 'warn',
       amount: 1,
       borderline: false,
       itemId,
-      atMs: lineTimes(judged.timeline).get(itemId)?.startMs ?? null,
+      atMs: lineTimes(analysed.timeline).get(itemId)?.startMs ?? null,
       what: settles
         ? `${name} settles the class here, and has not been taught to this group yet.`
         : `${name} has not been taught to this group yet, and is not explained here.`,
@@ -70,29 +71,28 @@ const look = (judged: Judged): Finding[] =>
   });
 
 /** The movement of a routine shown once by itself, before the line it first settles. */
-function shownBefore(judged: Judged, itemId: string, movement: Movement): Remedy[] {
-  const at = placeOf(judged.plan, itemId);
-  const block = movementLine(judged, itemId)?.block ?? null;
+function shownBefore(analysed: AnalysedClass, itemId: string, movement: Movement): Remedy[] {
+  const at = placeOf(analysed.plan, itemId);
+  const block = movementLine(analysed, itemId)?.block ?? null;
   if (!at || block !== null) return [];
-  const item = newMovementItem(freshId(judged, itemId, 'shown'), movement, 'main', movement.count.least);
+  const item = newMovementItem(freshId(analysed, itemId, 'shown'), movement, 'main', movement.count.least);
   return [{ label: `${usualName(movement)} explained before it`, edits: [{ kind: 'add', at, item }] }];
 }
 
 /** A movement the group has not been taught, led as if it had. */
-export const notTaught: Check = {
+export const notTaught: Check = checkFor({
   codes: ['not-taught'],
   look,
-  remedies: (judged, { itemId, key }) => {
-    const led = untaught(judged).find((one) => keyOf(one) === key);
-    if (itemId === null || !led) return [];
-    if (!led.settles)
+  remedies: (analysed, { itemId, evidence }) => {
+    if (itemId === null) return [];
+    if (!evidence.settles)
       return [
         {
-          label: `${nameOf(judged, itemId)} explained first`,
+          label: `${nameOf(analysed, itemId)} explained first`,
           edits: [{ kind: 'change', itemId, to: { manner: 'explained' } }],
         },
       ];
-    const movement = judged.find(led.movementId);
-    return movement ? shownBefore(judged, itemId, movement) : [];
+    const movement = analysed.find(evidence.movementId);
+    return movement ? shownBefore(analysed, itemId, movement) : [];
   },
-};
+});

@@ -1,11 +1,9 @@
-import { THRESHOLDS } from '../../report/thresholds';
 import { longRun } from './longRun';
 
 /** Hands overhead for long in one stretch. */
 export const overhead = longRun(
   'overhead-long',
   'overhead',
-  () => ({ warn: THRESHOLDS.overheadWarn, stop: THRESHOLDS.overheadStop }),
   (seconds) => `Hands stay overhead for ${seconds} s`,
   'An arm is overhead from 120° of elevation on. A rest, or a variant with lower hands, breaks it.',
 );

@@ -1,6 +1,5 @@
-import type { PlanEdit } from '../../edit/planEdit';
 import { lineTimes } from '../../timeline/lineTimes';
-import type { Check, Finding, Judged } from '../finding/finding';
+import { type AnalysedClass, type Check, checkFor, type Evidence, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
 
@@ -10,12 +9,12 @@ interface Place {
   readonly itemId: string | null;
   readonly atMs: number | null;
   readonly paces: readonly number[];
-  readonly mend: (within: (pace: number) => number) => PlanEdit;
+  readonly section: Evidence['pace-outside']['section'];
 }
 
 /** Everything of a class that has a pace of its own: its sections with lines, and lines that have one. */
-function placesOf(judged: Judged): Place[] {
-  const { plan, timeline } = judged;
+function placesOf(analysed: AnalysedClass): Place[] {
+  const { plan, timeline } = analysed;
   return plan.sections.flatMap((section, index): Place[] => {
     if (section.items.length === 0) return [];
     const { from, to, easing } = section.pace;
@@ -25,11 +24,11 @@ function placesOf(judged: Judged): Place[] {
       return [
         {
           key: `pace-outside ${id}`,
-          name: nameOf(judged, id),
+          name: nameOf(analysed, id),
           itemId: id,
           atMs: lineTimes(timeline).get(id)?.startMs ?? null,
           paces: [pace],
-          mend: (within) => ({ kind: 'change', itemId: id, to: { pace: within(pace) } }),
+          section: null,
         },
       ];
     });
@@ -39,22 +38,23 @@ function placesOf(judged: Judged): Place[] {
       itemId: null,
       atMs: timeline.sections[index]?.startMs ?? null,
       paces: easing === 0 ? [to] : [from, to],
-      mend: (within) => ({ kind: 'pace', section: index, pace: { from: within(from), to: within(to), easing } }),
+      section: { index, pace: section.pace },
     };
     return [whole, ...own];
   });
 }
 
-const look = (judged: Judged): Finding[] =>
-  placesOf(judged).flatMap(({ key, name, itemId, atMs, paces }): Finding[] => {
-    const { least, most } = judged.pace;
+const look = (analysed: AnalysedClass): FindingOf<'pace-outside'>[] =>
+  placesOf(analysed).flatMap(({ key, name, itemId, atMs, paces, section }): FindingOf<'pace-outside'>[] => {
+    const { least, most } = analysed.limits.pace;
     const [slowest, quickest] = [Math.min(...paces), Math.max(...paces)];
-    const quick = weigh(judged, key, quickest, { limit: most });
-    const weighed = quick ?? weigh(judged, key, slowest, { limit: least, under: true });
+    const quick = weigh(analysed, key, quickest, { limit: most });
+    const weighed = quick ?? weigh(analysed, key, slowest, { limit: least, under: true });
     if (!weighed) return [];
     return [
       {
         code: 'pace-outside',
+        evidence: { name, section },
         key,
         ...weighed,
         itemId,
@@ -66,14 +66,17 @@ const look = (judged: Judged): Finding[] =>
   });
 
 /** A breath pace outside what the group is comfortable with. */
-export const paceOutside: Check = {
+export const paceOutside: Check = checkFor({
   codes: ['pace-outside'],
   look,
-  remedies: (judged, finding) => {
-    const place = placesOf(judged).find(({ key }) => key === finding.key);
-    if (!place) return [];
-    const { least, most } = judged.pace;
+  remedies: ({ limits }, { itemId, amount, evidence: { name, section } }) => {
+    const { least, most } = limits.pace;
     const within = (pace: number) => Math.min(most, Math.max(least, pace));
-    return [{ label: `${place.name} within ${least} to ${most} breaths a minute`, edits: [place.mend(within)] }];
+    const label = `${name} within ${least} to ${most} breaths a minute`;
+    if (section === null)
+      return itemId === null ? [] : [{ label, edits: [{ kind: 'change', itemId, to: { pace: within(amount) } }] }];
+    const { from, to, easing } = section.pace;
+    const pace = { from: within(from), to: within(to), easing };
+    return [{ label, edits: [{ kind: 'pace', section: section.index, pace }] }];
   },
-};
+});

@@ -1,11 +1,11 @@
-import { THRESHOLDS } from '../../report/thresholds';
-import type { Check, Finding, Judged } from '../finding/finding';
+import { THRESHOLDS } from '../../limits/thresholds';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
 import { firstThatClears } from '../remedies/mending';
 
-const look = (judged: Judged): Finding[] => {
-  const { pieces, timeline } = judged;
+const look = (analysed: AnalysedClass): FindingOf<'rising-fast'>[] => {
+  const { pieces, timeline } = analysed;
   const worst = new Map<string, { seconds: number; atMs: number }>();
   pieces.forEach((piece, index) => {
     const next = pieces[index + 1];
@@ -19,7 +19,7 @@ const look = (judged: Judged): Finding[] => {
   });
   return [...worst].flatMap(([itemId, { seconds, atMs }]) => {
     const key = `rising-fast ${itemId}`;
-    const weighed = weigh(judged, key, seconds, {
+    const weighed = weigh(analysed, key, seconds, {
       limit: THRESHOLDS.rising,
       grave: THRESHOLDS.rising / 2,
       under: true,
@@ -28,11 +28,12 @@ const look = (judged: Judged): Finding[] => {
     return [
       {
         code: 'rising-fast',
+        evidence: null,
         key,
         ...weighed,
         itemId,
         atMs,
-        what: `${nameOf(judged, itemId)} brings the head up from below the hips within ${seconds.toFixed(1)} s.`,
+        what: `${nameOf(analysed, itemId)} brings the head up from below the hips within ${seconds.toFixed(1)} s.`,
         why: [
           `${THRESHOLDS.rising} s are the least.`,
           'Fast rising makes dizzy; mind blood pressure. Roll up slowly, the head last.',
@@ -43,22 +44,22 @@ const look = (judged: Judged): Finding[] => {
 };
 
 /** The head that has hung low comes up too fast. */
-export const risingFast: Check = {
+export const risingFast: Check = checkFor({
   codes: ['rising-fast'],
   look,
-  remedies: (judged, finding) => {
+  remedies: (analysed, finding) => {
     const { itemId } = finding;
     if (itemId === null) return [];
     return firstThatClears(
       look,
-      judged,
+      analysed,
       finding,
       [6, 5, 4, 3]
-        .filter((pace) => pace >= judged.pace.least)
+        .filter((pace) => pace >= analysed.limits.pace.least)
         .map((pace) => ({
-          label: `${nameOf(judged, itemId)} at ${pace} breaths a minute`,
+          label: `${nameOf(analysed, itemId)} at ${pace} breaths a minute`,
           edits: [{ kind: 'change', itemId, to: { pace } }],
         })),
     );
   },
-};
+});

@@ -1,9 +1,9 @@
 import type { Movement } from '../../../movement/schema/movement';
 import { baseId } from '../../../movement/schema/version';
 import { phasesFor, writtenSide } from '../../../movement/walk/cycleFor';
-import { THRESHOLDS } from '../../report/thresholds';
+import { THRESHOLDS } from '../../limits/thresholds';
 import type { Segment, Timeline } from '../../timeline/segment';
-import type { Check, Finding, Judged } from '../finding/finding';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
 import { easierWays } from '../remedies/easing';
@@ -23,15 +23,15 @@ function roundsOf({ items, segments }: Timeline, section: number): Segment[] {
     });
 }
 
-const look = (judged: Judged): Finding[] => {
-  const { timeline, movements } = judged;
-  const index = judged.plan.sections.findIndex(({ kind }) => kind === 'main');
+const look = (analysed: AnalysedClass): FindingOf<'second-lower'>[] => {
+  const { timeline, movements } = analysed;
+  const index = analysed.plan.sections.findIndex(({ kind }) => kind === 'main');
   const section = timeline.sections[index];
   if (!section) return [];
   const early = section.startMs + section.lengthMs * THRESHOLDS.secondLowerShare;
   const before = new Map<string, number>();
   const said = new Set<string>();
-  return roundsOf(timeline, index).flatMap(({ itemId, startMs, lower }): Finding[] => {
+  return roundsOf(timeline, index).flatMap(({ itemId, startMs, lower }): FindingOf<'second-lower'>[] => {
     const movement = movements.get(itemId);
     if (!movement || movement.start.load.seat > 0) return [];
     const name = baseId(movement.id);
@@ -40,17 +40,21 @@ const look = (judged: Judged): Finding[] => {
     before.set(name, Math.max(depth, first ?? 0));
     if (first === undefined || startMs >= early) return [];
     const key = `second-lower ${itemId}`;
-    const weighed = weigh(judged, key, depth - first, { limit: THRESHOLDS.secondLower, severity: ['warn', 'notice'] });
+    const weighed = weigh(analysed, key, depth - first, {
+      limit: THRESHOLDS.secondLower,
+      severity: ['warn', 'notice'],
+    });
     if (!weighed || said.has(key)) return [];
     said.add(key);
     return [
       {
         code: 'second-lower',
+        evidence: null,
         key,
         ...weighed,
         itemId,
         atMs: startMs,
-        what: `${nameOf(judged, itemId)} comes again ${Math.round(depth - first)}° lower, early in the main part.`,
+        what: `${nameOf(analysed, itemId)} comes again ${Math.round(depth - first)}° lower, early in the main part.`,
         why: [
           `${Math.round(first)}° the first time, ${Math.round(depth)}° now; ${THRESHOLDS.secondLower}° more are let pass before ${THRESHOLDS.secondLowerShare * 100} % of the main part are done.`,
           'Second rounds go a little lower than first ones, once the legs are awake.',
@@ -61,22 +65,22 @@ const look = (judged: Judged): Finding[] => {
 };
 
 /** A second round that goes much lower before the legs are awake. */
-export const secondLower: Check = {
+export const secondLower: Check = checkFor({
   codes: ['second-lower'],
   look,
-  remedies: (judged, finding) => {
+  remedies: (analysed, finding) => {
     const { itemId } = finding;
     if (itemId === null) return [];
-    return firstThatClears(look, judged, finding, [
+    return firstThatClears(look, analysed, finding, [
       {
-        label: `${nameOf(judged, itemId)} as it is written`,
+        label: `${nameOf(analysed, itemId)} as it is written`,
         edits: [{ kind: 'change', itemId, to: { variant: null } }],
       },
       {
-        label: `${nameOf(judged, itemId)} no lower from round to round`,
+        label: `${nameOf(analysed, itemId)} no lower from round to round`,
         edits: [{ kind: 'change', itemId, to: { lower: 0 } }],
       },
-      ...easierWays(judged, itemId),
+      ...easierWays(analysed, itemId),
     ]);
   },
-};
+});

@@ -1,6 +1,6 @@
 import type { Role } from '../../../movement/schema/movement';
-import { SECTION_SHARES, THRESHOLDS } from '../../report/thresholds';
-import type { Check, Finding, Judged } from '../finding/finding';
+import { SECTION_SHARES, THRESHOLDS } from '../../limits/thresholds';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { weigh } from '../finding/weigh';
 
 const WORD: Readonly<Record<Role, string>> = {
@@ -11,12 +11,12 @@ const WORD: Readonly<Record<Role, string>> = {
   closing: 'closing',
 };
 
-const look = (judged: Judged): Finding[] => {
-  const { plan, timeline } = judged;
+const look = (analysed: AnalysedClass): FindingOf<'section-share'>[] => {
+  const { plan, timeline } = analysed;
   const slotMs = plan.slotMinutes * 60_000;
   // While a class is still being written its shares say nothing.
   if (timeline.totalMs < slotMs * THRESHOLDS.writtenShare) return [];
-  return timeline.sections.flatMap((section, index): Finding[] => {
+  return timeline.sections.flatMap((section, index): FindingOf<'section-share'>[] => {
     const kind = plan.sections[index]?.kind;
     if (kind === undefined) return [];
     const { least, most } = SECTION_SHARES[kind];
@@ -24,12 +24,13 @@ const look = (judged: Judged): Finding[] => {
     const key = `section-share ${index}`;
     const severity = ['notice', 'notice'] as const;
     const weighed =
-      weigh(judged, key, percent, { limit: most, severity }) ??
-      weigh(judged, key, percent, { limit: least, under: true, severity });
+      weigh(analysed, key, percent, { limit: most, severity }) ??
+      weigh(analysed, key, percent, { limit: least, under: true, severity });
     if (!weighed) return [];
     return [
       {
         code: 'section-share',
+        evidence: null,
         key,
         ...weighed,
         itemId: null,
@@ -42,4 +43,4 @@ const look = (judged: Judged): Finding[] => {
 };
 
 /** A section that takes much more or less of the slot than is usual. */
-export const sectionShare: Check = { codes: ['section-share'], look, remedies: () => [] };
+export const sectionShare: Check = checkFor({ codes: ['section-share'], look, remedies: () => [] });

@@ -1,24 +1,25 @@
 import type { PlanEdit } from '../../edit/planEdit';
+import { THRESHOLDS } from '../../limits/thresholds';
 import { steppedCount } from '../../plan/defaults';
-import { THRESHOLDS } from '../../report/thresholds';
-import type { Check, Finding, Judged, Remedy } from '../finding/finding';
+import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
 import { weigh } from '../finding/weigh';
 import { firstThatClears } from '../remedies/mending';
 
 const KEY = 'cool-down-short';
 
-const look = (judged: Judged): Finding[] => {
-  const { plan, timeline } = judged;
+const look = (analysed: AnalysedClass): FindingOf<'cool-down-short'>[] => {
+  const { plan, timeline } = analysed;
   const index = timeline.sections.findIndex(({ kind }) => kind === 'cool-down');
   const section = timeline.sections[index];
   const main = timeline.sections.find(({ kind }) => kind === 'main');
   if (!section || !main || main.lengthMs === 0) return [];
   const least = Math.max(THRESHOLDS.coolDownLeast, plan.slotMinutes * 60 * THRESHOLDS.coolDownShare);
-  const weighed = weigh(judged, KEY, section.lengthMs / 1000, { limit: least, grave: least / 2, under: true });
+  const weighed = weigh(analysed, KEY, section.lengthMs / 1000, { limit: least, grave: least / 2, under: true });
   if (!weighed) return [];
   return [
     {
       code: KEY,
+      evidence: null,
       key: KEY,
       ...weighed,
       itemId: plan.sections[index]?.items[0]?.id ?? null,
@@ -32,13 +33,13 @@ const look = (judged: Judged): Finding[] => {
 };
 
 /** The lines of the cool-down one step up each, again and again. */
-function longer(judged: Judged): Remedy[] {
-  const lines = judged.plan.sections.filter(({ kind }) => kind === 'cool-down').flatMap(({ items }) => items);
+function longer(analysed: AnalysedClass): Remedy[] {
+  const lines = analysed.plan.sections.filter(({ kind }) => kind === 'cool-down').flatMap(({ items }) => items);
   return [1, 2, 3, 4, 6, 8].map((steps) => ({
     label:
       steps === 1 ? 'Each line of the cool-down one step longer' : `Each line of the cool-down ${steps} steps longer`,
     edits: lines.flatMap((item): PlanEdit[] => {
-      const movement = item.kind === 'movement' ? judged.find(item.movementId) : undefined;
+      const movement = item.kind === 'movement' ? analysed.find(item.movementId) : undefined;
       if (!movement || item.kind !== 'movement') return [];
       let { count } = item;
       for (let step = 0; step < steps; step += 1) count = steppedCount(movement, count, 1);
@@ -48,8 +49,8 @@ function longer(judged: Judged): Remedy[] {
 }
 
 /** A cool-down that is too short for its slot: it is what gets cut, and what matters most. */
-export const shortCoolDown: Check = {
+export const shortCoolDown: Check = checkFor({
   codes: [KEY],
   look,
-  remedies: (judged, finding) => firstThatClears(look, judged, finding, longer(judged)),
-};
+  remedies: (analysed, finding) => firstThatClears(look, analysed, finding, longer(analysed)),
+});

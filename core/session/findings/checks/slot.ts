@@ -1,7 +1,7 @@
+import { THRESHOLDS } from '../../limits/thresholds';
 import { slotVerdict } from '../../report/slotVerdict';
-import { THRESHOLDS } from '../../report/thresholds';
 import { lineTimes } from '../../timeline/lineTimes';
-import type { Check, Finding, Judged, Remedy } from '../finding/finding';
+import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
 import { weigh } from '../finding/weigh';
 import { fewer } from '../remedies/easing';
 import { firstThatClears } from '../remedies/mending';
@@ -9,16 +9,17 @@ import { firstThatClears } from '../remedies/mending';
 const clock = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
 
-const look = (judged: Judged): Finding[] => {
-  const { plan, timeline } = judged;
+const look = (analysed: AnalysedClass): FindingOf<'slot-over' | 'slot-under'>[] => {
+  const { plan, timeline } = analysed;
   const { state, beyondMs } = slotVerdict(timeline.totalMs, plan.slotMinutes);
   if (state === 'empty') return [];
   const beyond = beyondMs / 1000;
-  const over = weigh(judged, 'slot-over', beyond, { limit: THRESHOLDS.slotOver, grave: 5 * THRESHOLDS.slotOver });
+  const over = weigh(analysed, 'slot-over', beyond, { limit: THRESHOLDS.slotOver, grave: 5 * THRESHOLDS.slotOver });
   if (over)
     return [
       {
         code: 'slot-over',
+        evidence: null,
         key: 'slot-over',
         ...over,
         itemId: null,
@@ -27,7 +28,7 @@ const look = (judged: Judged): Finding[] => {
         why: [`${THRESHOLDS.slotOver} s over is let pass; the next hirer is at the door.`],
       },
     ];
-  const under = weigh(judged, 'slot-under', beyond, {
+  const under = weigh(analysed, 'slot-under', beyond, {
     limit: -THRESHOLDS.slotUnder,
     under: true,
     severity: ['notice', 'notice'],
@@ -36,6 +37,7 @@ const look = (judged: Judged): Finding[] => {
   return [
     {
       code: 'slot-under',
+      evidence: null,
       key: 'slot-under',
       ...under,
       itemId: null,
@@ -47,19 +49,19 @@ const look = (judged: Judged): Finding[] => {
 };
 
 /** One line shorter, the longest of the main part first. Fitting the whole class is a tool of its own. */
-function shorter(judged: Judged): Remedy[] {
-  const main = judged.timeline.sections.findIndex(({ kind }) => kind === 'main');
-  return [...lineTimes(judged.timeline).values()]
+function shorter(analysed: AnalysedClass): Remedy[] {
+  const main = analysed.timeline.sections.findIndex(({ kind }) => kind === 'main');
+  return [...lineTimes(analysed.timeline).values()]
     .filter(({ section }) => section === main)
     .toSorted((a, b) => b.lengthMs - a.lengthMs)
     .slice(0, 3)
-    .flatMap(({ itemId }) => fewer(judged, itemId));
+    .flatMap(({ itemId }) => fewer(analysed, itemId));
 }
 
 /** A class that does not end when its slot does. */
-export const slot: Check = {
+export const slot: Check = checkFor({
   codes: ['slot-over', 'slot-under'],
   look,
-  remedies: (judged, finding) =>
-    finding.code === 'slot-over' ? firstThatClears(look, judged, finding, shorter(judged)) : [],
-};
+  remedies: (analysed, finding) =>
+    finding.code === 'slot-over' ? firstThatClears(look, analysed, finding, shorter(analysed)) : [],
+});

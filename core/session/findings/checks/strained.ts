@@ -1,7 +1,14 @@
+import { THRESHOLDS } from '../../limits/thresholds';
 import { type RegionStrain, sessionStrain, strainDuring } from '../../load/sessionStrain';
 import { strainWords } from '../../report/strainWords';
-import { THRESHOLDS } from '../../report/thresholds';
-import type { Check, Finding, Judged, Remedy } from '../finding/finding';
+import {
+  type AnalysedClass,
+  type Check,
+  checkFor,
+  type Evidence,
+  type FindingOf,
+  type Remedy,
+} from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
 import { easierWays, fewer, joined, leftOut, longerRoundRest, restsBefore } from '../remedies/easing';
@@ -20,8 +27,8 @@ interface Band {
 }
 
 /** The strain of every region as a band: each person takes one of the ways that are offered, and the hardest of them counts. */
-function bandsOf({ pieces, otherWays, strength }: Judged): Band[] {
-  const [led = [], ...others] = [pieces, ...otherWays].map((way) => sessionStrain(way, strength));
+function bandsOf({ pieces, otherWays, limits }: AnalysedClass): Band[] {
+  const [led = [], ...others] = [pieces, ...otherWays].map((way) => sessionStrain(way, limits.ceilings));
   return led.map((strain, region) => {
     const all = [strain, ...others.flatMap((way) => way[region] ?? [])];
     return {
@@ -31,15 +38,23 @@ function bandsOf({ pieces, otherWays, strength }: Judged): Band[] {
   });
 }
 
-const look = (judged: Judged): Finding[] =>
-  bandsOf(judged).flatMap(({ strain, least }) => {
+/** The lines that make up most of the worst moment, and the one at whose end it was worst. */
+const evidenceOf = ({ pieces }: AnalysedClass, { region, parts, atMs }: RegionStrain): Evidence['strained'] => ({
+  region,
+  lines: parts.slice(0, 3).map(({ itemId }) => itemId),
+  worst: pieces.findLast(({ startMs }) => startMs < atMs)?.itemId ?? null,
+});
+
+const look = (analysed: AnalysedClass): FindingOf<'strained'>[] =>
+  bandsOf(analysed).flatMap(({ strain, least }) => {
     const key = keyOf(strain);
-    const weighed = weigh(judged, key, strain.percent, LIMITS);
+    const weighed = weigh(analysed, key, strain.percent, LIMITS);
     if (!weighed) return [];
-    const words = strainWords(strain, judged.strength, (itemId) => nameOf(judged, itemId));
+    const words = strainWords(strain, analysed.limits.strength, (itemId) => nameOf(analysed, itemId));
     return [
       {
         code: 'strained',
+        evidence: evidenceOf(analysed, strain),
         key,
         ...weighed,
         itemId: strain.parts[0]?.itemId ?? null,
@@ -62,47 +77,47 @@ const look = (judged: Judged): Finding[] =>
  * Looks whether the strain that was found is still there: at the line it comes from and in the one at whose end it was worst. That
  * another line is the worst by now mends nothing.
  */
-function stillThere({ pieces }: Judged, finding: Finding, { region, atMs }: RegionStrain): Check['look'] {
-  const worst = pieces.findLast(({ startMs }) => startMs < atMs)?.itemId;
+function stillThere(finding: FindingOf<'strained'>): Check['look'] {
+  const { region, worst } = finding.evidence;
   const lines = new Set([finding.itemId, worst].flatMap((itemId) => itemId ?? []));
   return (after) => {
-    const ways = [after.pieces, ...after.otherWays].map((way) => strainDuring(way, after.strength, region, lines));
+    const ways = [after.pieces, ...after.otherWays].map((way) =>
+      strainDuring(way, after.limits.ceilings, region, lines),
+    );
     return weigh(after, finding.key, Math.max(...ways), LIMITS) ? [finding] : [];
   };
 }
 
 /** A region over the group's ceiling, with the lines it comes from. */
-export const strained: Check = {
+export const strained: Check = checkFor({
   codes: ['strained'],
   look,
-  remedies: (judged, finding) => {
-    const strain = bandsOf(judged).find((band) => keyOf(band.strain) === finding.key)?.strain;
-    // The lines that make up most of the worst moment.
-    const lines = (strain?.parts ?? []).slice(0, 3).map(({ itemId }) => itemId);
+  remedies: (analysed, finding) => {
+    const { lines } = finding.evidence;
     const [first] = lines;
-    if (!strain || !first) return [];
-    const still = stillThere(judged, finding, strain);
-    const tried = (ways: (judged: Judged, line: string) => Remedy[]): Remedy[] =>
-      lines.flatMap((line) => firstThatClears(still, judged, finding, ways(judged, line))).slice(0, 1);
-    const rested = firstThatClears(still, judged, finding, restsBefore(judged, first));
+    if (!first) return [];
+    const still = stillThere(finding);
+    const tried = (ways: (analysed: AnalysedClass, line: string) => Remedy[]): Remedy[] =>
+      lines.flatMap((line) => firstThatClears(still, analysed, finding, ways(analysed, line))).slice(0, 1);
+    const rested = firstThatClears(still, analysed, finding, restsBefore(analysed, first));
     const one = [...rested, ...tried(longerRoundRest), ...tried(fewer), ...tried(easierWays)];
     if (one.length > 0) return one;
-    const ways = together(judged, lines, false);
-    const [shorter] = firstThatClears(still, judged, finding, ways);
+    const ways = together(analysed, lines, false);
+    const [shorter] = firstThatClears(still, analysed, finding, ways);
     // Rests as well are only worth it where more of the lines can stay.
-    const milder = together(judged, lines, true).slice(0, shorter ? ways.indexOf(shorter) : undefined);
-    const both = [...(shorter ? [shorter] : []), ...firstThatClears(still, judged, finding, milder)];
+    const milder = together(analysed, lines, true).slice(0, shorter ? ways.indexOf(shorter) : undefined);
+    const both = [...(shorter ? [shorter] : []), ...firstThatClears(still, analysed, finding, milder)];
     return both.length > 0 ? both : tried(leftOut);
   },
-};
+});
 
 /** How much less of each line is tried where it takes several: so many steps down to its least. */
 const STEPS = 10;
 
 /** Where no single change is enough: the largest lines all a little shorter, then more and more, with a rest before each or not. */
-function together(judged: Judged, lines: readonly string[], isRested: boolean): Remedy[] {
-  const ways = lines.map((line) => fewer(judged, line));
-  const rests = isRested ? lines.flatMap((line) => restsBefore(judged, line)[3]?.edits ?? []) : [];
+function together(analysed: AnalysedClass, lines: readonly string[], isRested: boolean): Remedy[] {
+  const ways = lines.map((line) => fewer(analysed, line));
+  const rests = isRested ? lines.flatMap((line) => restsBefore(analysed, line)[3]?.edits ?? []) : [];
   return Array.from({ length: STEPS }, (_, step) => (step + 1) / STEPS).flatMap((share): Remedy[] => {
     const less = ways.flatMap((way) => way[Math.ceil(share * way.length) - 1] ?? []);
     if (less.length === 0) return [];

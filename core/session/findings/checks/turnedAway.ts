@@ -1,18 +1,18 @@
-import { THRESHOLDS } from '../../report/thresholds';
-import type { Check, Finding, Judged } from '../finding/finding';
+import { THRESHOLDS } from '../../limits/thresholds';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
 import { easierWays } from '../remedies/easing';
 import { firstThatClears } from '../remedies/mending';
 
-const look = (judged: Judged): Finding[] => {
+const look = (analysed: AnalysedClass): FindingOf<'turned-away'>[] => {
   const found = new Map<string, { startMs: number; seconds: number; angle: number }>();
   let open: { itemId: string; startMs: number; seconds: number; angle: number } | null = null;
   const close = () => {
     if (open && open.seconds > (found.get(open.itemId)?.seconds ?? 0)) found.set(open.itemId, open);
     open = null;
   };
-  for (const { demand, startMs, seconds, itemId } of judged.pieces) {
+  for (const { demand, startMs, seconds, itemId } of analysed.pieces) {
     const angle = Math.abs(demand.facing);
     if (angle <= THRESHOLDS.turnedAwayAngle) {
       close();
@@ -24,16 +24,17 @@ const look = (judged: Judged): Finding[] => {
   close();
   return [...found].flatMap(([itemId, { startMs, seconds, angle }]) => {
     const key = `turned-away ${itemId}`;
-    const weighed = weigh(judged, key, seconds, { limit: THRESHOLDS.turnedAway, severity: ['warn', 'notice'] });
+    const weighed = weigh(analysed, key, seconds, { limit: THRESHOLDS.turnedAway, severity: ['warn', 'notice'] });
     if (!weighed) return [];
     return [
       {
         code: 'turned-away',
+        evidence: null,
         key,
         ...weighed,
         itemId,
         atMs: startMs,
-        what: `${nameOf(judged, itemId)} turns the class away from you for ${Math.round(seconds)} s.`,
+        what: `${nameOf(analysed, itemId)} turns the class away from you for ${Math.round(seconds)} s.`,
         why: [
           `Up to ${Math.round(angle)}° from the front; from ${THRESHOLDS.turnedAwayAngle}° on you are out of sight. ${THRESHOLDS.turnedAway} s are let pass.`,
           'Show it first, walk round to the other side, or let those at the back lead.',
@@ -44,9 +45,9 @@ const look = (judged: Judged): Finding[] => {
 };
 
 /** The class cannot see its instructor. */
-export const turnedAway: Check = {
+export const turnedAway: Check = checkFor({
   codes: ['turned-away'],
   look,
-  remedies: (judged, finding) =>
-    finding.itemId === null ? [] : firstThatClears(look, judged, finding, easierWays(judged, finding.itemId)),
-};
+  remedies: (analysed, finding) =>
+    finding.itemId === null ? [] : firstThatClears(look, analysed, finding, easierWays(analysed, finding.itemId)),
+});

@@ -1,11 +1,11 @@
 import { countSide } from '../../load/sessionSides';
 import { lineTimes, segmentsOf } from '../../timeline/lineTimes';
-import type { Check, Finding, Judged } from '../finding/finding';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { firstThatClears } from '../remedies/mending';
 
-const look = (judged: Judged): Finding[] => {
-  const { timeline } = judged;
+const look = (analysed: AnalysedClass): FindingOf<'sides-unequal'>[] => {
+  const { timeline } = analysed;
   return [...lineTimes(timeline).values()].flatMap((line) => {
     const { itemId, startMs } = line;
     const segments = segmentsOf(timeline, line);
@@ -15,13 +15,14 @@ const look = (judged: Judged): Finding[] => {
     return [
       {
         code: 'sides-unequal',
+        evidence: null,
         key: `sides-unequal ${itemId}`,
         severity: less.repetitions === 0 ? ('warn' as const) : ('notice' as const),
         amount: left.repetitions - right.repetitions,
         borderline: false,
         itemId,
         atMs: startMs,
-        what: `${nameOf(judged, itemId)} is done more on the ${side}.`,
+        what: `${nameOf(analysed, itemId)} is done more on the ${side}.`,
         why: [
           `Left ${left.repetitions} times, ${Math.round(left.seconds)} s; right ${right.repetitions} times, ${Math.round(right.seconds)} s.`,
           'Each side in turn, the same count, unless it is taught one-sided on purpose.',
@@ -32,15 +33,15 @@ const look = (judged: Judged): Finding[] => {
 };
 
 /** A line that is done more on one side than on the other. */
-export const unequalSides: Check = {
+export const unequalSides: Check = checkFor({
   codes: ['sides-unequal'],
   look,
-  remedies: (judged, finding) => {
+  remedies: (analysed, finding) => {
     const { itemId } = finding;
     if (itemId === null) return [];
-    const name = nameOf(judged, itemId);
-    return firstThatClears(look, judged, finding, [
+    const name = nameOf(analysed, itemId);
+    return firstThatClears(look, analysed, finding, [
       { label: `${name} on both sides`, edits: [{ kind: 'change', itemId, to: { sides: 'usual' } }] },
     ]);
   },
-};
+});

@@ -1,15 +1,74 @@
-import type { Strength } from '../../../demand/ceilings';
+import type { Region } from '../../../body/written/region';
 import type { FindMovement, Movement } from '../../../movement/schema/movement';
+import type { Pace } from '../../../timing/pace';
 import type { PlanEdit } from '../../edit/planEdit';
+import { type AskedOfGroup, type Limits, limitsFor } from '../../limits/limitsFor';
 import type { DemandPiece } from '../../load/sessionDemand';
 import type { Plan } from '../../plan/session';
 import type { Timeline } from '../../timeline/segment';
 
 export type Severity = 'stop' | 'warn' | 'notice';
 
-/** Something about a class that its instructor would rather know before teaching it. */
-export interface Finding {
-  readonly code: string;
+/** Something that goes on unbroken in these lines, in order. */
+interface RunEvidence {
+  readonly lines: readonly string[];
+}
+
+/** How a line carries the class: where it leaves it from where it began, and how far it gets meanwhile, metres. */
+export interface Leg {
+  readonly itemId: string;
+  readonly net: { readonly x: number; readonly y: number };
+  readonly far: number;
+}
+
+/** Steps into a line: how many breath halves they take, and what is said. */
+interface StepsEvidence {
+  readonly halves: number;
+  readonly call: string;
+}
+
+/** What each kind of finding has seen, for its remedies to start from; null where its line and figures say it all. */
+export interface Evidence {
+  readonly 'slot-over': null;
+  readonly 'slot-under': null;
+  readonly 'section-share': null;
+  /** The lines that make up most of the worst moment, and the one at whose end it was worst. */
+  readonly strained: { readonly region: Region; readonly lines: readonly string[]; readonly worst: string | null };
+  readonly 'not-ready': { readonly region: Region };
+  readonly 'overhead-long': RunEvidence;
+  readonly 'one-leg-long': RunEvidence;
+  readonly 'head-low-long': RunEvidence;
+  readonly 'rising-fast': null;
+  readonly 'sides-unequal': null;
+  /** The way there, line by line, since the class last had time to walk back. */
+  readonly drift: { readonly legs: readonly Leg[] };
+  readonly 'turned-away': null;
+  readonly 'second-lower': null;
+  readonly 'bridge-missing': StepsEvidence;
+  readonly 'bridge-long': StepsEvidence;
+  readonly 'breath-parity': null;
+  readonly 'breath-flips': null;
+  /** What has the pace: a section with its pace, or the line. */
+  readonly 'pace-outside': {
+    readonly name: string;
+    readonly section: { readonly index: number; readonly pace: Pace } | null;
+  };
+  readonly 'retention-long': null;
+  readonly 'call-long': { readonly section: number };
+  readonly 'not-taught': { readonly movementId: string; readonly settles: boolean };
+  readonly 'cool-down-short': null;
+  /** The pace the main part ends at, breaths per minute, and the cool-down. */
+  readonly 'cool-down-fast': { readonly mainPace: number; readonly section: number };
+  readonly 'cool-down-low': null;
+  readonly 'ends-moving': null;
+  readonly footwork: null;
+}
+
+export type FindingCode = keyof Evidence;
+
+interface Found<Code extends FindingCode> {
+  readonly code: Code;
+  readonly evidence: Evidence[Code];
   /** The same finding from one judging to the next: its code, its line, and what tells it from others there. */
   readonly key: string;
   readonly severity: Severity;
@@ -27,6 +86,12 @@ export interface Finding {
   readonly borderline: boolean;
 }
 
+/** Something about a class that its instructor would rather know before teaching it. Plain data: it goes between threads. */
+export type Finding = { readonly [Code in FindingCode]: Found<Code> }[FindingCode];
+
+/** A finding of one of some codes, with what that code has seen. */
+export type FindingOf<Code extends FindingCode> = Extract<Finding, { readonly code: Code }>;
+
 /** A way to mend a finding. It is a list of changes, so that it can be tried, shown and undone. */
 export interface Remedy {
   /** What it does, as one would say it: "Rest 40 s before Single Whip". */
@@ -34,23 +99,29 @@ export interface Remedy {
   readonly edits: readonly PlanEdit[];
 }
 
-/** How much may be asked of whom. */
-export interface Asked {
-  readonly strength: Strength;
-  /** The breath paces the group is comfortable with, breaths per minute. */
-  readonly pace: { readonly least: number; readonly most: number };
+/** How much may be asked of whom, and what they have been taught. */
+export interface Asked extends AskedOfGroup {
   /** The base ids of the movements the group has been taught; null where that is not known. */
   readonly known: ReadonlySet<string> | null;
 }
 
 /** What a class is judged with: the movements it may name, those that are offered, and who it is for. */
-export interface Bench extends Asked {
+export interface JudgingContext extends Pick<Asked, 'known'> {
+  readonly limits: Limits;
   readonly find: FindMovement;
   readonly offered: readonly Movement[];
 }
 
+/** What a class of a group is judged with; its limits are resolved here, once. */
+export const contextFor = (asked: Asked, find: FindMovement, offered: readonly Movement[]): JudgingContext => ({
+  limits: limitsFor(asked),
+  known: asked.known,
+  find,
+  offered,
+});
+
 /** A class with everything worked out that checks look at. */
-export interface Judged extends Bench {
+export interface AnalysedClass extends JudgingContext {
   readonly plan: Plan;
   readonly timeline: Timeline;
   readonly pieces: readonly DemandPiece[];
@@ -64,9 +135,24 @@ export interface Judged extends Bench {
 
 /** A check is pure and looks at one thing. */
 export interface Check {
-  readonly look: (judged: Judged) => Finding[];
+  readonly look: (analysed: AnalysedClass) => Finding[];
   /** The codes it finds, to ask it for remedies. */
-  readonly codes: readonly string[];
+  readonly codes: readonly FindingCode[];
   /** What would mend one of its findings; only what really does is offered. */
-  readonly remedies: (judged: Judged, finding: Finding) => Remedy[];
+  readonly remedies: (analysed: AnalysedClass, finding: Finding) => Remedy[];
+}
+
+/** A check from what it looks for: its remedies are asked about findings of its own codes only, and know their evidence. */
+export function checkFor<Code extends FindingCode>(check: {
+  readonly codes: readonly Code[];
+  readonly look: (analysed: AnalysedClass) => FindingOf<Code>[];
+  readonly remedies: (analysed: AnalysedClass, finding: FindingOf<Code>) => Remedy[];
+}): Check {
+  const codes: readonly FindingCode[] = check.codes;
+  const isOwn = (finding: Finding): finding is FindingOf<Code> => codes.includes(finding.code);
+  return {
+    codes,
+    look: (analysed) => check.look(analysed),
+    remedies: (analysed, finding) => (isOwn(finding) ? check.remedies(analysed, finding) : []),
+  };
 }

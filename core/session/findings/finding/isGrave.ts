@@ -4,4 +4,4 @@ import type { Finding } from './finding';
 export const isGrave = ({ severity }: Finding): boolean => severity !== 'notice';
 
 /** Whether it is about how long the class is: that lies with fitting it. */
-export const isOfSlot = ({ code }: Finding): boolean => code.startsWith('slot');
+export const isOfSlot = ({ code }: Finding): boolean => code === 'slot-over' || code === 'slot-under';

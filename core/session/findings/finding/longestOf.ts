@@ -1,8 +1,11 @@
 import type { Segment } from '../../timeline/segment';
-import type { Judged } from './finding';
+import type { AnalysedClass } from './finding';
 
 /** Of each line the longest segment of some kind. */
-export function longestOf({ timeline }: Pick<Judged, 'timeline'>, wanted: (segment: Segment) => boolean): Segment[] {
+export function longestOf(
+  { timeline }: Pick<AnalysedClass, 'timeline'>,
+  wanted: (segment: Segment) => boolean,
+): Segment[] {
   const found = new Map<string, Segment>();
   for (const segment of timeline.segments) {
     if (!wanted(segment)) continue;

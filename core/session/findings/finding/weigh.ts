@@ -1,11 +1,11 @@
-import type { Finding, Judged, Severity } from './finding';
+import type { AnalysedClass, Finding, Severity } from './finding';
 
 /** Within a fifth of a limit a finding hangs on the convention. */
 const BORDERLINE = 0.2;
 /** What stands is only gone when it is better by a twentieth, so that findings do not flicker. */
 const CLEARING = 0.05;
 
-export interface Limits {
+export interface Bounds {
   /** More than this is said; or less, where `under`. */
   readonly limit: number;
   /** More than this is grave. */
@@ -17,14 +17,14 @@ export interface Limits {
 export type Weighed = Pick<Finding, 'severity' | 'amount' | 'borderline'>;
 
 /**
- * Holds a figure against its limit. `weigh(judged, 'overhead-long a', 70, { limit: 60, grave: 120 })` is a warning, and
+ * Holds a figure against its limit. `weigh(analysed, 'overhead-long a', 70, { limit: 60, grave: 120 })` is a warning, and
  * borderline: at 72 s and a fifth kinder it would be let pass. Null where there is nothing to say.
  */
 export function weigh(
-  { standing }: Pick<Judged, 'standing'>,
+  { standing }: Pick<AnalysedClass, 'standing'>,
   key: string,
   amount: number,
-  { limit, grave, under = false, severity = ['stop', 'warn'] }: Limits,
+  { limit, grave, under = false, severity = ['stop', 'warn'] }: Bounds,
 ): Weighed | null {
   const sign = under ? -1 : 1;
   const clears = standing.has(key) ? limit - sign * Math.abs(limit) * CLEARING : limit;

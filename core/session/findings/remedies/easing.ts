@@ -2,27 +2,27 @@ import { usualName } from '../../../movement/schema/movement';
 import { placeOf } from '../../edit/editPlan';
 import type { PlanEdit } from '../../edit/planEdit';
 import { newPause } from '../../plan/defaults';
-import type { Judged, Remedy } from '../finding/finding';
+import type { AnalysedClass, Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { freshId, movementLine } from './mending';
 
 /** Ways of asking less of the class at a line, the mildest first; each check tries which of them mends what it found. */
 
 /** A rest before a line, a little longer each time. */
-export function restsBefore(judged: Judged, itemId: string): Remedy[] {
-  const at = placeOf(judged.plan, itemId);
+export function restsBefore(analysed: AnalysedClass, itemId: string): Remedy[] {
+  const at = placeOf(analysed.plan, itemId);
   if (!at) return [];
-  const id = freshId(judged, itemId, 'rest');
+  const id = freshId(analysed, itemId, 'rest');
   return [15, 30, 45, 60, 90, 120, 180].map((seconds) => ({
-    label: `Rest ${seconds} s before ${nameOf(judged, itemId)}`,
+    label: `Rest ${seconds} s before ${nameOf(analysed, itemId)}`,
     edits: [{ kind: 'add', at, item: newPause('rest', id, seconds) }],
   }));
 }
 
 /** Fewer of a line, step by step down to the least. */
-export function fewer(judged: Judged, itemId: string): Remedy[] {
-  const line = movementLine(judged, itemId);
-  const movement = line && judged.find(line.movementId);
+export function fewer(analysed: AnalysedClass, itemId: string): Remedy[] {
+  const line = movementLine(analysed, itemId);
+  const movement = line && analysed.find(line.movementId);
   if (!line || !movement) return [];
   const { least, step, unit } = movement.count;
   const counts: number[] = [];
@@ -34,9 +34,9 @@ export function fewer(judged: Judged, itemId: string): Remedy[] {
 }
 
 /** Each easier way the movement of a line has. */
-export function easierWays(judged: Judged, itemId: string): Remedy[] {
-  const line = movementLine(judged, itemId);
-  const movement = line && judged.find(line.movementId);
+export function easierWays(analysed: AnalysedClass, itemId: string): Remedy[] {
+  const line = movementLine(analysed, itemId);
+  const movement = line && analysed.find(line.movementId);
   if (!line || !movement) return [];
   return movement.variants
     .filter(({ id, kind }) => kind !== 'harder' && id !== line.variant)
@@ -47,9 +47,9 @@ export function easierWays(judged: Judged, itemId: string): Remedy[] {
 }
 
 /** The count of a line taken in rounds with a rest between, which breaks what goes on too long. */
-export function inRounds(judged: Judged, itemId: string): Remedy[] {
-  const line = movementLine(judged, itemId);
-  const movement = line && judged.find(line.movementId);
+export function inRounds(analysed: AnalysedClass, itemId: string): Remedy[] {
+  const line = movementLine(analysed, itemId);
+  const movement = line && analysed.find(line.movementId);
   if (!line || !movement || line.rounds > 1) return [];
   const { least, step, unit } = movement.count;
   return [2, 3, 4].flatMap((rounds): Remedy[] => {
@@ -61,20 +61,20 @@ export function inRounds(judged: Judged, itemId: string): Remedy[] {
 }
 
 /** Longer rests between the rounds of a line that has some. */
-export function longerRoundRest(judged: Judged, itemId: string): Remedy[] {
-  const line = movementLine(judged, itemId);
+export function longerRoundRest(analysed: AnalysedClass, itemId: string): Remedy[] {
+  const line = movementLine(analysed, itemId);
   if (!line || line.rounds < 2) return [];
   return [30, 45, 60, 90]
     .filter((seconds) => seconds > line.roundRest)
     .map((roundRest) => ({
-      label: `${nameOf(judged, itemId)}: ${roundRest} s rest between rounds rather than ${line.roundRest}`,
+      label: `${nameOf(analysed, itemId)}: ${roundRest} s rest between rounds rather than ${line.roundRest}`,
       edits: [{ kind: 'change', itemId, to: { roundRest } }],
     }));
 }
 
 /** The line not done at all, where nothing else helps. */
-export const leftOut = (judged: Judged, itemId: string): Remedy[] => [
-  { label: `${nameOf(judged, itemId)} left out`, edits: [{ kind: 'remove', itemId }] },
+export const leftOut = (analysed: AnalysedClass, itemId: string): Remedy[] => [
+  { label: `${nameOf(analysed, itemId)} left out`, edits: [{ kind: 'remove', itemId }] },
 ];
 
 /** Several changes as one; what is done to more than one line is said once, with in how many. */

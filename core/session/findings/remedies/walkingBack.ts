@@ -1,11 +1,10 @@
 import { placeOf } from '../../edit/editPlan';
 import type { PlanEdit } from '../../edit/planEdit';
-import { type Drift, driftOf } from '../../load/driftOf';
+import { THRESHOLDS } from '../../limits/thresholds';
 import { newPause } from '../../plan/defaults';
 import type { MovementItem } from '../../plan/session';
-import { THRESHOLDS } from '../../report/thresholds';
-import type { LineStretch, Segment } from '../../timeline/segment';
-import type { Judged, Remedy } from '../finding/finding';
+import type { Segment } from '../../timeline/segment';
+import type { AnalysedClass, Leg, Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { freshId, movementLine } from './mending';
 
@@ -20,23 +19,9 @@ export const walksBack = ({ kind, lengthMs }: Pick<Segment, 'kind' | 'lengthMs'>
 /** Seconds to walk back so far, in whole steps of five. `secondsBack(2.8)` is 10. */
 const secondsBack = (far: number): number => Math.max(10, Math.ceil(far / WALKING_BACK / 5) * 5);
 
-/** Where a line leaves the class from where it began or was last walked back to, and how far it gets meanwhile. */
-function carriedBy(judged: Judged, { itemId, first, end }: LineStretch): { readonly net: Drift; readonly far: number } {
-  const movement = judged.movements.get(itemId);
-  let [x, y, far] = [0, 0, 0];
-  for (const segment of movement ? judged.timeline.segments.slice(first, end) : []) {
-    if (walksBack(segment, Math.hypot(x, y))) [x, y] = [0, 0];
-    const by = movement ? driftOf(movement, segment) : { x: 0, y: 0 };
-    x += by.x;
-    y += by.y;
-    far = Math.max(far, Math.hypot(x, y));
-  }
-  return { net: { x, y }, far };
-}
-
 /** A line that walks too far by itself, in so many rounds that each can be walked back; null where it is in rounds already. */
-function inShortRounds(judged: Judged, item: MovementItem, far: number) {
-  const movement = judged.find(item.movementId);
+function inShortRounds(analysed: AnalysedClass, item: MovementItem, far: number) {
+  const movement = analysed.find(item.movementId);
   if (item.rounds > 1 || !movement) return null;
   const { least, step } = movement.count;
   const rounds = Math.ceil(far / THRESHOLDS.drift);
@@ -45,41 +30,32 @@ function inShortRounds(judged: Judged, item: MovementItem, far: number) {
 }
 
 /**
- * Time to walk back wherever it is wanted on the way to a line: a rest before each line that would carry the class too far, and
- * rounds for one that does so by itself. Lines in blocks are left as they are.
+ * Time to walk back wherever it is wanted on a way: a rest before each line that would carry the class too far, and rounds for one
+ * that does so by itself. Lines in blocks are left as they are.
+ * @param legs the way to where the class comes furthest, since it last had time to walk back
  */
-export function walkingBack(judged: Judged, itemId: string): Remedy[] {
-  const { timeline, plan } = judged;
-  const until = timeline.items.findIndex((visit) => visit.itemId === itemId);
+export function walkingBack(analysed: AnalysedClass, legs: readonly Leg[]): Remedy[] {
+  const { plan } = analysed;
   const edits: PlanEdit[] = [];
   const where: string[] = [];
   const added = new Map<number, number>();
   let [x, y] = [0, 0];
-  for (const visit of timeline.items.slice(0, until + 1)) {
-    const item = movementLine(judged, visit.itemId);
-    const segments = timeline.segments.slice(visit.first, visit.end);
-    if (segments.some((segment) => walksBack(segment, Math.hypot(x, y)))) {
-      // What was wanted on the way so far has been walked back already.
-      [x, y] = [0, 0];
-      edits.length = 0;
-      where.length = 0;
-      added.clear();
-    }
-    const { net, far } = carriedBy(judged, visit);
+  for (const { itemId, net, far } of legs) {
+    const item = movementLine(analysed, itemId);
     const at = item && item.block === null ? placeOf(plan, item.id) : null;
     const gone = Math.hypot(x, y);
     if (at && item && gone > 0.5 && Math.hypot(x + net.x, y + net.y) > THRESHOLDS.drift) {
       const earlier = added.get(at.section) ?? 0;
-      const pause = newPause('rest', freshId(judged, item.id, 'back'), secondsBack(gone), 'Walk back');
+      const pause = newPause('rest', freshId(analysed, item.id, 'back'), secondsBack(gone), 'Walk back');
       edits.push({ kind: 'add', at: { section: at.section, index: at.index + earlier }, item: pause });
       added.set(at.section, earlier + 1);
-      where.push(`before ${nameOf(judged, item.id)}`);
+      where.push(`before ${nameOf(analysed, item.id)}`);
       [x, y] = [0, 0];
     }
-    const rounds = at && item && far > THRESHOLDS.drift ? inShortRounds(judged, item, far) : null;
+    const rounds = at && item && far > THRESHOLDS.drift ? inShortRounds(analysed, item, far) : null;
     if (rounds && item) {
       edits.push({ kind: 'change', itemId: item.id, to: rounds });
-      where.push(`between ${rounds.rounds} rounds of ${nameOf(judged, item.id)}`);
+      where.push(`between ${rounds.rounds} rounds of ${nameOf(analysed, item.id)}`);
     }
     // Of rounds only the last is not walked back yet.
     const share = rounds && item ? rounds.count / item.count : 1;

@@ -1,11 +1,11 @@
 import { useDroppable } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { Fragment } from 'react';
+import { SECTION_SHARES } from '../../../../../core/session/limits/thresholds';
 import { blocksAround, blocksBegun } from '../../../../../core/session/plan/block';
 import type { Item, Section, Session } from '../../../../../core/session/plan/session';
 import { totalCount } from '../../../../../core/session/report/countWords';
 import { settleName } from '../../../../../core/session/report/settleWords';
-import { SECTION_SHARES } from '../../../../../core/session/report/thresholds';
 import { type LineTime, lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { settledLines } from '../../../../../core/session/timeline/unrollBlocks';

@@ -5,26 +5,30 @@ import { movementsOf } from '../../plan/adaptMovement';
 import { offeredWays } from '../../plan/offeredWays';
 import type { Plan } from '../../plan/session';
 import { timelineOf } from '../../timeline/timeline';
-import type { Bench, Judged } from './finding';
+import type { AnalysedClass, JudgingContext } from './finding';
 
 const NOTHING: ReadonlySet<string> = new Set();
 
 /** A class with everything worked out that checks look at; null where a line's movement is not known. */
-export function judgedOf(plan: Plan, bench: Bench, standing: ReadonlySet<string> = NOTHING): Judged | null {
-  const answer = timelineOf(plan, bench.find);
+export function analyseClass(
+  plan: Plan,
+  context: JudgingContext,
+  standing: ReadonlySet<string> = NOTHING,
+): AnalysedClass | null {
+  const answer = timelineOf(plan, context.find);
   if (!answer.ok) return null;
   const { timeline } = answer;
   return {
-    ...bench,
+    ...context,
     plan,
     timeline,
-    pieces: sessionDemand(plan, timeline, bench.find),
-    otherWays: offeredWays(plan).map((other) => sessionDemand(other, timeline, bench.find)),
-    movements: movementsOf(plan, bench.find),
+    pieces: sessionDemand(plan, timeline, context.find),
+    otherWays: offeredWays(plan).map((other) => sessionDemand(other, timeline, context.find)),
+    movements: movementsOf(plan, context.find),
     standing,
   };
 }
 
 /** The class as it would be after some changes. */
-export const judgedAfter = (judged: Judged, edits: readonly PlanEdit[]): Judged | null =>
-  judgedOf(applyEdits(judged.plan, edits), judged, judged.standing);
+export const analyseAfter = (analysed: AnalysedClass, edits: readonly PlanEdit[]): AnalysedClass | null =>
+  analyseClass(applyEdits(analysed.plan, edits), analysed, analysed.standing);
