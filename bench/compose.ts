@@ -6,7 +6,7 @@ import { buildModel } from '../core/session/fit/buildModel';
 import { solveFit } from '../core/session/fit/solveFit';
 import { AIMS } from '../core/session/propose/aims';
 import { proposeDraft } from '../core/session/propose/proposeDraft';
-import { timelineOf } from '../core/session/timeline/timeline';
+import { timelineOf } from '../core/session/schedule/timeline';
 import { generatedModel, programme } from '../core/testing/exactFit';
 import { readRepertoire } from '../server/repertoire';
 import { longPlan } from './longPlan';

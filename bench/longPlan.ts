@@ -2,7 +2,7 @@ import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import type { Movement } from '../core/movement/schema/movement';
 import { newMovementItem } from '../core/session/plan/defaults';
 import type { Item, Plan } from '../core/session/plan/session';
-import { timelineOf } from '../core/session/timeline/timeline';
+import { timelineOf } from '../core/session/schedule/timeline';
 
 const ITEMS = 60;
 

@@ -13,7 +13,7 @@ import { readinessGaps } from '../core/session/load/sessionReadiness';
 import { runsOf } from '../core/session/load/sessionRuns';
 import { sessionStrain } from '../core/session/load/sessionStrain';
 import type { Plan } from '../core/session/plan/session';
-import { timelineOf } from '../core/session/timeline/timeline';
+import { timelineOf } from '../core/session/schedule/timeline';
 import { trackAtPace } from '../core/timing/trackAtPace';
 import { readRepertoire } from '../server/repertoire';
 import { longPlan, oneEdit } from './longPlan';

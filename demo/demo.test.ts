@@ -4,7 +4,7 @@ import { analyseClass } from '../core/session/findings/finding/analyseClass';
 import { contextFor } from '../core/session/findings/finding/finding';
 import { CHECKS, findingsOf, PATIENT_CHECKS } from '../core/session/findings/judge';
 import { slotVerdict } from '../core/session/report/slotVerdict';
-import { timelineOf } from '../core/session/timeline/timeline';
+import { timelineOf } from '../core/session/schedule/timeline';
 import { demoGroups } from './groups';
 import { demoLog } from './log';
 import { demoSessions } from './sessions';

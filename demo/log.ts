@@ -5,7 +5,7 @@ import { changeTempo, onceMore, skip, togglePause } from '../core/record/steer';
 import { beginTeaching } from '../core/record/teaching';
 import type { Session } from '../core/session/plan/session';
 import type { Timeline } from '../core/session/timeline/segment';
-import { timelineOf } from '../core/session/timeline/timeline';
+import { timelineOf } from '../core/session/schedule/timeline';
 
 const MINUTE = 60_000;
 

@@ -2,7 +2,7 @@ import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
 import type { StoredSession } from '../core/formats/api';
 import { type Session, Session as SessionSchema } from '../core/session/plan/session';
-import { timelineOf } from '../core/session/timeline/timeline';
+import { timelineOf } from '../core/session/schedule/timeline';
 import { readRepertoire } from '../server/repertoire';
 import { clockAt } from '../web/app/words';
 

@@ -3,8 +3,9 @@ import { type Movement, variantOf } from '../core/movement/schema/movement';
 import { ceilingsFor } from '../core/session/limits/limitsFor';
 import { sessionDemand } from '../core/session/load/sessionDemand';
 import { sessionStrain } from '../core/session/load/sessionStrain';
+import { newPause } from '../core/session/plan/defaults';
 import { type Item, Plan } from '../core/session/plan/session';
-import { timelineOf } from '../core/session/timeline/timeline';
+import { timelineOf } from '../core/session/schedule/timeline';
 import { readRepertoire } from '../server/repertoire';
 
 /**
@@ -53,7 +54,7 @@ const line = (movementId: string, count: number, more: Record<string, unknown> =
     manner: 'follow-along',
     ...more,
   });
-const rest = (seconds: number): Item => ({ kind: 'rest', id: nextId(), seconds, note: '' });
+const rest = (seconds: number): Item => newPause('rest', nextId(), seconds);
 const times = <Thing>(n: number, of: () => Thing[]): Thing[] => Array.from({ length: n }, of).flat();
 
 function strainOf(items: Item[], regions: readonly Region[], pace = 7): number {
@@ -95,7 +96,7 @@ describe('legs', () => {
       ...post,
       id: 'horse-hold',
       start: { ...post.start, stance: 'horse', arms: 'hands-on-hips', sink: 45 },
-      count: { unit: 'seconds', least: 5, usual: 60, most: 1200, step: 5 },
+      count: { unit: 'seconds', least: 5, usual: 60, most: 1200, step: 5, ends: 'counted' },
       parts: {
         cycle: [
           { ...(post.parts.cycle[0] as (typeof post.parts.cycle)[number]), length: { kind: 'seconds', seconds: 5 } },
@@ -176,7 +177,7 @@ describe('shoulders', () => {
       ...movement,
       id,
       start: { ...movement.start, arms },
-      count: { unit: 'seconds', least: 5, usual: 60, most: 1200, step: 5 },
+      count: { unit: 'seconds', least: 5, usual: 60, most: 1200, step: 5, ends: 'counted' },
       parts: {
         cycle: [
           {

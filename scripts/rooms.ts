@@ -36,6 +36,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/traits',
     'core/session/plan',
     'core/session/timeline',
+    'core/session/schedule',
     'core/session/edit',
     'core/session/limits',
     'core/session/load',

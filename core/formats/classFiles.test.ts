@@ -1,6 +1,6 @@
 import { Session } from '../session/plan/session';
 import { cueSheet } from '../session/report/cueSheet';
-import { timelineOf } from '../session/timeline/timeline';
+import { timelineOf } from '../session/schedule/timeline';
 import { classWith, find, line, MOVEMENTS } from '../testing/cleanClass';
 import { readClass, writeClass } from './classJson';
 import { classMarkdown } from './classMarkdown';

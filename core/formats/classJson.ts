@@ -3,8 +3,8 @@ import { z } from 'zod';
 import { Movement } from '../movement/schema/movement';
 import { baseId } from '../movement/schema/version';
 import { Session } from '../session/plan/session';
-import { movementIdsOf } from '../session/timeline/settleItem';
-import { missingMovements } from '../session/timeline/timeline';
+import { movementIdsOf } from '../session/schedule/settleItem';
+import { missingMovements } from '../session/schedule/timeline';
 
 /** A class in a file of its own, with every movement it names, so that it opens on another machine. */
 export const ClassFile = z.object({

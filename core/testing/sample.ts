@@ -3,7 +3,7 @@ import { Movement } from '../movement/schema/movement';
 import { Phase } from '../movement/schema/phase';
 import { Item, Plan, Session } from '../session/plan/session';
 import type { Timeline } from '../session/timeline/segment';
-import { timelineOf } from '../session/timeline/timeline';
+import { timelineOf } from '../session/schedule/timeline';
 import type { Pace } from '../timing/pace';
 
 /** Small made-up movements and plans for tests. */

@@ -2,7 +2,7 @@ import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import { TimelineReply, TimelineRequest } from '../../core/formats/api';
 import type { FindMovement } from '../../core/movement/schema/movement';
 import { slotVerdict } from '../../core/session/report/slotVerdict';
-import { timelineOf } from '../../core/session/timeline/timeline';
+import { timelineOf } from '../../core/session/schedule/timeline';
 import { Refusal } from './problem';
 import { body, fails, json } from './replies';
 import { router } from './router';

@@ -1,7 +1,7 @@
 import type { SessionSummary, StoredSession } from '../../core/formats/api';
 import type { FindMovement } from '../../core/movement/schema/movement';
-import { movementIdsOf } from '../../core/session/timeline/settleItem';
-import { timelineOf } from '../../core/session/timeline/timeline';
+import { movementIdsOf } from '../../core/session/schedule/settleItem';
+import { timelineOf } from '../../core/session/schedule/timeline';
 
 /** A stored session in short, with its planned length by the engine. */
 export function summaryOf({ session, revision, changedAt }: StoredSession, find: FindMovement): SessionSummary {

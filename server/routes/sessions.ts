@@ -2,7 +2,7 @@ import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Conflict, NewSession, SessionSave, SessionSummary, StoredSession } from '../../core/formats/api';
 import type { FindMovement } from '../../core/movement/schema/movement';
 import type { Session } from '../../core/session/plan/session';
-import { missingMovements } from '../../core/session/timeline/timeline';
+import { missingMovements } from '../../core/session/schedule/timeline';
 import type { GroupStore } from '../store/groups';
 import type { SessionStore } from '../store/sessions';
 import { Refusal } from './problem';

@@ -5,7 +5,7 @@ import { type Movement, usualName } from '../../core/movement/schema/movement';
 import { PartName } from '../../core/movement/schema/parts';
 import type { Phase } from '../../core/movement/schema/phase';
 import { baseId } from '../../core/movement/schema/version';
-import { BREATH_WORDS } from '../../core/session/timeline/calls';
+import { BREATH_WORDS } from '../../core/session/schedule/calls';
 import { speechSeconds } from '../../core/timing/speech';
 import { COMPARING_PACE, secondsAtPace } from '../../core/timing/trackAtPace';
 import { api } from '../app/api';

@@ -1,6 +1,6 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { CAUTION_WORDS } from '../../core/movement/schema/caution';
-import { BREATH_WORDS } from '../../core/session/timeline/calls';
+import { BREATH_WORDS } from '../../core/session/schedule/calls';
 import { breathsPerMinute, clockAt, minutes, sectionWord } from '../app/words';
 import { figureSvg } from './figureSvg';
 import { type PaperClass, tellingPose } from './paperClass';

@@ -28,7 +28,9 @@ export interface Pass {
   readonly direction: 'first' | 'reversed' | null;
 }
 
-function sidesOf({ sides }: Laterality, choice: LateralityChoice['sides']): PassSide[] {
+type Sides = readonly [PassSide, ...PassSide[]];
+
+function sidesOf({ sides }: Laterality, choice: SidesChoice): Sides {
   switch (sides.kind) {
     case 'even':
       return ['both'];
@@ -49,12 +51,22 @@ export function firstSide(usual: Side, choice: LateralityChoice['sides']): Side 
   return choice === 'left-first' || choice === 'left-only' ? 'left' : 'right';
 }
 
+/** The passes of a line; there is always one. */
+export type Passes = readonly [Pass, ...Pass[]];
+
 /**
  * The passes of an item in order: for each side, each direction.
  * Ankle circles (each side, both directions) have four: left there, left back, right there, right back.
  */
-export function passesOf(laterality: Laterality, choice: LateralityChoice): Pass[] {
-  const directions: Pass['direction'][] =
-    laterality.directions.kind === 'one' ? [null] : choice.directions === 'one' ? ['first'] : ['first', 'reversed'];
-  return sidesOf(laterality, choice.sides).flatMap((side) => directions.map((direction) => ({ side, direction })));
+export function passesOf(laterality: Laterality, choice: LateralityChoice): Passes {
+  const [first, ...others] = sidesOf(laterality, choice.sides);
+  const oneWay = (side: PassSide, direction: Pass['direction']): Pass => ({ side, direction });
+  const isOneWay = laterality.directions.kind === 'one';
+  const back = !isOneWay && choice.directions !== 'one' ? (['reversed'] as const) : [];
+  const passesOn = (side: PassSide): Passes => [
+    oneWay(side, isOneWay ? null : 'first'),
+    ...back.map((direction) => oneWay(side, direction)),
+  ];
+  const [opening, ...more] = passesOn(first);
+  return [opening, ...more, ...others.flatMap((side) => [...passesOn(side)])];
 }

@@ -2,7 +2,7 @@ import { line, movement, plan } from '../../testing/sample';
 import { Block } from '../plan/block';
 import type { MovementItem } from '../plan/session';
 import { lineTimes } from '../timeline/lineTimes';
-import { timelineOf } from '../timeline/timeline';
+import { timelineOf } from '../schedule/timeline';
 import { lineReplaced, stepLines, stepsBlock } from './teachSteps';
 
 const layered = movement({

@@ -14,8 +14,7 @@ import { walkingBack } from './remedies/walkingBack';
 /** The figures and words of findings. That each check fires alone is in seededFaults.test.ts. */
 
 const stay = phase({ breath: 'natural', length: { kind: 'seconds', seconds: 5 }, call: 'Stay' });
-const judge = (main: readonly Item[], more: Partial<Asked> = {}) =>
-  judgeClass(classWith({ main }), contextWith(more));
+const judge = (main: readonly Item[], more: Partial<Asked> = {}) => judgeClass(classWith({ main }), contextWith(more));
 
 test('hands overhead too long, broken by a rest not at all', () => {
   const overheads = (items: Item[]) => judge(items).filter(({ code }) => code === 'overhead-long');

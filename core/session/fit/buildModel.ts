@@ -5,7 +5,7 @@ import { THRESHOLDS } from '../limits/thresholds';
 import type { MovementItem, Plan } from '../plan/session';
 import { lineTimes, segmentsOf } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
-import { visitsOf } from '../timeline/unrollBlocks';
+import { unrollBlocks } from '../schedule/unrollBlocks';
 import {
   COST,
   countCost,
@@ -130,7 +130,7 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
   const written: Laid = { plan, timeline: usual, shifts: [] };
   const sections = plan.sections.map((section, index): FitSection => {
     const paces = pacesOf(section, question);
-    const visits = visitsOf(section);
+    const visits = unrollBlocks(section);
     const lines = section.items.map((item): FitLine => {
       const movement = item.kind === 'movement' ? context.find(item.movementId) : undefined;
       if (item.kind !== 'movement' || !movement) {

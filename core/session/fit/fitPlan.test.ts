@@ -6,7 +6,7 @@ import { judgeClass } from '../findings/judge';
 import { countSide } from '../load/sessionSides';
 import { newPause } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
-import { timelineOf } from '../timeline/timeline';
+import { timelineOf } from '../schedule/timeline';
 import { breachesOf, easedCaps } from './breaches';
 import { TOLERANCE } from './buildModel';
 import { type FitAnswer, type Fitted, fitPlan, MOST_SIMULATIONS } from './fitPlan';

@@ -4,7 +4,7 @@ import type { AnalysedClass, JudgingContext } from '../findings/finding/finding'
 import { newPause } from '../plan/defaults';
 import type { Plan } from '../plan/session';
 import type { Timeline } from '../timeline/segment';
-import { timelineOf } from '../timeline/timeline';
+import { timelineOf } from '../schedule/timeline';
 import { type Breaches, breachesOf, easedCaps, graveKeys } from './breaches';
 import { AIM, buildModel, type FitKind, type FitQuestion, type Laid, TOLERANCE } from './buildModel';
 import type { FitChoice, FitModel } from './fitModel';

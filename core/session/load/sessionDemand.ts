@@ -10,9 +10,9 @@ import { rampedMovement } from '../../movement/adapt/rampedMovement';
 import type { FindMovement, Movement } from '../../movement/schema/movement';
 import { movementsOf } from '../plan/adaptMovement';
 import type { Plan } from '../plan/session';
-import { AT_EASE, AT_EASE_SEATED, STEPPING } from '../timeline/restPoses';
+import { AT_EASE, AT_EASE_SEATED, STEPPING } from '../schedule/restPoses';
 import type { Segment, Timeline } from '../timeline/segment';
-import { doneIn } from '../timeline/settleItem';
+import { doneIn } from '../schedule/settleItem';
 
 /** A stretch of a class in which demand is taken as constant. */
 export interface DemandPiece {

@@ -2,7 +2,7 @@ import { constant, inBreath, laid, line, movement, outBreath, plan } from '../..
 import { sessionDemand } from '../load/sessionDemand';
 import { totalCount } from '../report/countWords';
 import { lineTimes } from '../timeline/lineTimes';
-import { visitsOf } from '../timeline/unrollBlocks';
+import { unrollBlocks } from '../schedule/unrollBlocks';
 import { Block, blockFaults, isDoneIn } from './block';
 import type { Item, Plan } from './session';
 
@@ -28,7 +28,7 @@ const classOf = (items: Item[], ...blocks: Block[]): Plan => {
 };
 const sectionOf = (of: Plan) => of.sections[0] as Plan['sections'][number];
 const order = (of: Plan) =>
-  visitsOf(sectionOf(of)).map(({ item, between }) => {
+  unrollBlocks(sectionOf(of)).map(({ item, between }) => {
     const side = item.kind === 'movement' && item.sides !== 'usual' ? ` ${item.sides.replace('-only', '')}` : '';
     return `${between ? `${between.kind} ${between.seconds}, ` : ''}${item.id}${side}`;
   });

@@ -3,7 +3,7 @@ import type { JudgingContext } from '../findings/finding/finding';
 import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
 import { newMovementItem } from '../plan/defaults';
 import type { MovementItem, Plan } from '../plan/session';
-import { timelineOf } from '../timeline/timeline';
+import { timelineOf } from '../schedule/timeline';
 import { isSeatedClass, type Wishes } from './wishes';
 
 /** A movement that might be taken into a passage, with what it would ask and move there. */

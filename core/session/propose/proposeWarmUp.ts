@@ -9,7 +9,7 @@ import { SECTION_SHARES, THRESHOLDS } from '../limits/thresholds';
 import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
 import { type Readiness, type ReadinessGap, readinessAfter, readinessGaps } from '../load/sessionReadiness';
 import type { Plan } from '../plan/session';
-import { timelineOf } from '../timeline/timeline';
+import { timelineOf } from '../schedule/timeline';
 import { type Candidate, candidatesFor, secondsOf, stepped } from './candidates';
 import { leastCover } from './leastCover';
 import { dearness, type Proposal, TASTES, type Taste, type Wishes } from './wishes';

@@ -1,6 +1,6 @@
 import { classWith, find, line } from '../../testing/cleanClass';
 import type { Plan } from '../plan/session';
-import { timelineOf } from '../timeline/timeline';
+import { timelineOf } from '../schedule/timeline';
 import { compareClasses, compareSections } from './compareClasses';
 
 const laid = (plan: Plan) => {

@@ -1,7 +1,7 @@
 import type { Movement } from '../../movement/schema/movement';
 import { passesOf } from '../../movement/schema/pass';
 import type { MovementItem, Section } from '../plan/session';
-import { visitsOf } from '../timeline/unrollBlocks';
+import { unrollBlocks } from '../schedule/unrollBlocks';
 
 /** A count said so that it cannot be misread. */
 export interface CountWords {
@@ -42,7 +42,7 @@ export function countWords(movement: Movement, item: MovementItem): CountWords {
 
 /** How often a line is done over all its sides, directions and rounds, those of its blocks counted in, in its own unit. */
 export const totalCount = (movement: Movement, section: Pick<Section, 'items' | 'blocks'>, itemId: string): number =>
-  visitsOf(section).reduce(
+  unrollBlocks(section).reduce(
     (sum, { item }) => (item.kind === 'movement' && item.id === itemId ? sum + countWords(movement, item).total : sum),
     0,
   );

@@ -1,6 +1,6 @@
 import { classWith, find, line } from '../../testing/cleanClass';
 import { newPause } from '../plan/defaults';
-import { timelineOf } from '../timeline/timeline';
+import { timelineOf } from '../schedule/timeline';
 import { cueSheet, type Facing, type SideWords, sideWords } from './cueSheet';
 
 const sheet = (facing: Facing = 'mirrored', words: SideWords = 'sides') => {

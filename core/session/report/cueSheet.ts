@@ -11,7 +11,7 @@ import { matchItem } from '../plan/matchItem';
 import type { MovementItem, Plan } from '../plan/session';
 import { lineTimes } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
-import { settledLines } from '../timeline/unrollBlocks';
+import { settledLines } from '../schedule/unrollBlocks';
 import { blockWords } from './blockWords';
 import { countWords } from './countWords';
 import { settleWords } from './settleWords';

@@ -3,7 +3,7 @@ import { movement } from '../../testing/sample';
 import { movementsOf } from '../plan/adaptMovement';
 import { newPause } from '../plan/defaults';
 import type { Plan } from '../plan/session';
-import { timelineOf } from '../timeline/timeline';
+import { timelineOf } from '../schedule/timeline';
 import { CLASS_SPREAD, type ForecastPart, forecastOf, forecastParts } from './forecast';
 
 const partsOf = (plan: Plan, known = find) => {

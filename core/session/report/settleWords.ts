@@ -1,6 +1,6 @@
 import { type Movement, usualName } from '../../movement/schema/movement';
 import type { SettleLine, SettleRoutine } from '../plan/settleRoutine';
-import { settleItem } from '../timeline/settleItem';
+import { settleItem } from '../schedule/settleItem';
 import { countWords } from './countWords';
 
 const lineWords = (line: SettleLine, find: (id: string) => Movement | undefined): string[] => {

@@ -1,6 +1,12 @@
-import type { LaidBridge, Segment, Timeline } from './segment';
+import type { ScheduledBridge, Segment, Timeline } from './segment';
 
-type Place = Omit<Segment, 'startMs' | 'lengthMs'>;
+/** Whose stretch it is, and where in its line; what is left out does not apply. */
+type Whose = Pick<Segment, 'section' | 'itemId' | 'movementId'> &
+  Partial<Pick<Segment, 'round' | 'lower' | 'pass' | 'side' | 'direction' | 'repetition' | 'of'>>;
+
+/** What is done in it. */
+type Done = Pick<Segment, 'kind' | 'call'> &
+  Partial<Pick<Segment, 'part' | 'phase' | 'completes' | 'breath' | 'breaths'>>;
 
 /**
  * The one real-valued clock of a timeline. Time runs unrounded in seconds; a boundary is round(1000 t) milliseconds and a
@@ -29,7 +35,7 @@ export class TimelineClock {
   }
 
   /** @param fill lays the line and answers the steps into it */
-  item(itemId: string, section: number, fill: () => LaidBridge | null): void {
+  item(itemId: string, section: number, fill: () => ScheduledBridge | null): void {
     const startMs = this.ms;
     const first = this.#timeline.segments.length;
     const bridge = fill();
@@ -37,30 +43,31 @@ export class TimelineClock {
     this.#timeline.items.push({ itemId, section, startMs, lengthMs: this.ms - startMs, first, end, bridge });
   }
 
-  segment(seconds: number, place: Place): void {
+  /** Adds a stretch from now on. What is not said does not apply: it is on no side, no repetition, not breathed. */
+  segment(seconds: number, whose: Whose, done: Done): void {
     const startMs = this.ms;
     this.#now += seconds;
     // Written out rather than spread: a class has a thousand of these, and it is laid out anew with every key.
     this.#timeline.segments.push({
-      kind: place.kind,
+      kind: done.kind,
       startMs,
       lengthMs: this.ms - startMs,
-      section: place.section,
-      itemId: place.itemId,
-      movementId: place.movementId,
-      part: place.part,
-      phase: place.phase,
-      round: place.round,
-      lower: place.lower,
-      pass: place.pass,
-      side: place.side,
-      direction: place.direction,
-      repetition: place.repetition,
-      of: place.of,
-      completes: place.completes,
-      breath: place.breath,
-      breaths: place.breaths,
-      call: place.call,
+      section: whose.section,
+      itemId: whose.itemId,
+      movementId: whose.movementId,
+      part: done.part ?? null,
+      phase: done.phase ?? null,
+      round: whose.round ?? 1,
+      lower: whose.lower ?? 0,
+      pass: whose.pass ?? null,
+      side: whose.side ?? null,
+      direction: whose.direction ?? null,
+      repetition: whose.repetition ?? null,
+      of: whose.of ?? null,
+      completes: done.completes ?? false,
+      breath: done.breath ?? null,
+      breaths: done.breaths ?? null,
+      call: done.call,
     });
   }
 

@@ -62,13 +62,13 @@ export const Stretch = z.object({ startMs: z.number().int(), lengthMs: z.number(
  * The steps into a line: `breath` where it goes straight on from the line before and they are breathed to, `free` where they
  * are taken at leisure, `by-hand` where the instructor has said how, `missing` where no sound way is known.
  */
-export const LaidBridge = z.object({
+export const ScheduledBridge = z.object({
   led: z.enum(['breath', 'free', 'by-hand', 'missing']),
   halves: z.number(),
   call: z.string(),
   lengthMs: z.number().int(),
 });
-export type LaidBridge = z.infer<typeof LaidBridge>;
+export type ScheduledBridge = z.infer<typeof ScheduledBridge>;
 
 /** One time that a line comes round. `first` and `end` are the places of its segments. */
 export const LineStretch = Stretch.extend({
@@ -77,7 +77,7 @@ export const LineStretch = Stretch.extend({
   first: z.number().int(),
   end: z.number().int(),
   /** Null where nothing has to be done to begin. */
-  bridge: LaidBridge.nullable(),
+  bridge: ScheduledBridge.nullable(),
 });
 export type LineStretch = z.infer<typeof LineStretch>;
 

@@ -5,7 +5,7 @@ import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/re
 import type { Teaching } from '../../../core/record/teaching';
 import { movementsOf } from '../../../core/session/plan/adaptMovement';
 import { lineTimes, segmentsOf } from '../../../core/session/timeline/lineTimes';
-import { doneIn, isRoutine } from '../../../core/session/timeline/settleItem';
+import { doneIn, isRoutine } from '../../../core/session/schedule/settleItem';
 import type { Repertoire } from '../../app/repertoire';
 import { useTimeline } from '../../class/useTimeline';
 import { ClockAgainstPlan } from './ClockAgainstPlan';

@@ -4,7 +4,7 @@ import { placeOf } from '../../edit/editPlan';
 import { newMovementItem } from '../../plan/defaults';
 import type { Section } from '../../plan/session';
 import { lineTimes } from '../../timeline/lineTimes';
-import { settledLines } from '../../timeline/unrollBlocks';
+import { settledLines } from '../../schedule/unrollBlocks';
 import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { freshId, movementLine } from '../remedies/mending';

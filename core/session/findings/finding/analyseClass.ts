@@ -4,7 +4,7 @@ import { sessionDemand } from '../../load/sessionDemand';
 import { movementsOf } from '../../plan/adaptMovement';
 import { offeredWays } from '../../plan/offeredWays';
 import type { Plan } from '../../plan/session';
-import { timelineOf } from '../../timeline/timeline';
+import { timelineOf } from '../../schedule/timeline';
 import type { AnalysedClass, JudgingContext } from './finding';
 
 const NOTHING: ReadonlySet<string> = new Set();

@@ -3,7 +3,7 @@ import type { Side } from '../../../../core/body/written/side';
 import { strideAt } from '../../../../core/movement/sample/track';
 import type { Movement } from '../../../../core/movement/schema/movement';
 import { walkMovement } from '../../../../core/movement/walk/walkMovement';
-import { BREATH_WORDS } from '../../../../core/session/timeline/calls';
+import { BREATH_WORDS } from '../../../../core/session/schedule/calls';
 import { trackAtPace } from '../../../../core/timing/trackAtPace';
 import { Stage } from '../../../drawing/Stage';
 

@@ -7,7 +7,7 @@ import { samplePose } from '../../../../core/movement/sample/samplePose';
 import { type Movement, usualName } from '../../../../core/movement/schema/movement';
 import type { Phase } from '../../../../core/movement/schema/phase';
 import { cycleStrip } from '../../../../core/movement/walk/strip';
-import { BREATH_WORDS } from '../../../../core/session/timeline/calls';
+import { BREATH_WORDS } from '../../../../core/session/schedule/calls';
 import { BreathLine } from '../../../drawing/BreathLine';
 import { COMPARING_PACE, cycleBreath } from '../../../drawing/cycleBreath';
 import { Footprints } from '../../../drawing/Footprints';

@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type ReadClass, readClass } from '../../../../core/formats/classJson';
 import { usualName } from '../../../../core/movement/schema/movement';
-import { timelineOf } from '../../../../core/session/timeline/timeline';
+import { timelineOf } from '../../../../core/session/schedule/timeline';
 import { api } from '../../../app/api';
 import { useRepertoire } from '../../../app/repertoire';
 import { minutes } from '../../../app/words';

@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { lineTitle } from '../../../../../core/session/plan/lineTitle';
 import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Draft } from '../../../../../core/session/propose/proposeDraft';
-import { timelineOf } from '../../../../../core/session/timeline/timeline';
+import { timelineOf } from '../../../../../core/session/schedule/timeline';
 import type { Repertoire } from '../../../../app/repertoire';
 import { minutes, sectionWord } from '../../../../app/words';
 

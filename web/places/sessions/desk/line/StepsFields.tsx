@@ -1,7 +1,7 @@
 import { Input, InputNumber } from 'antd';
 import { memo, useCallback } from 'react';
 import type { MovementItem } from '../../../../../core/session/plan/session';
-import type { LaidBridge } from '../../../../../core/session/timeline/segment';
+import type { ScheduledBridge } from '../../../../../core/session/timeline/segment';
 import { minutes } from '../../../../app/words';
 import { ChoiceField } from './ChoiceField';
 
@@ -64,7 +64,7 @@ export const StepsFields = memo(function StepsFields({ byHand, halves, call, sai
   );
 });
 
-export function stepsSaid(bridge: LaidBridge | null): string {
+export function stepsSaid(bridge: ScheduledBridge | null): string {
   if (!bridge) return 'None: the class stands there already.';
   if (bridge.led === 'missing') return 'No sound way is known from where the line before ends.';
   const pace = bridge.led === 'free' ? 'at leisure' : `in ${bridge.halves} breath halves`;

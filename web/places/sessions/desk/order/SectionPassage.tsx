@@ -8,7 +8,7 @@ import { totalCount } from '../../../../../core/session/report/countWords';
 import { settleName } from '../../../../../core/session/report/settleWords';
 import { type LineTime, lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import { settledLines } from '../../../../../core/session/timeline/unrollBlocks';
+import { settledLines } from '../../../../../core/session/schedule/unrollBlocks';
 import type { Repertoire } from '../../../../app/repertoire';
 import { useSame } from '../../../../app/useSame';
 import { clockAt, minutes, sectionWord } from '../../../../app/words';

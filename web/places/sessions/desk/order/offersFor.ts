@@ -7,7 +7,7 @@ import { newMovementItem, newPause } from '../../../../../core/session/plan/defa
 import { PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import type { Item, Session } from '../../../../../core/session/plan/session';
 import { countWords } from '../../../../../core/session/report/countWords';
-import { timelineOf } from '../../../../../core/session/timeline/timeline';
+import { timelineOf } from '../../../../../core/session/schedule/timeline';
 import type { Repertoire } from '../../../../app/repertoire';
 
 /** What a typed line could mean: the lines it would add, and how it was understood. */

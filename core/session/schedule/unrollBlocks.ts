@@ -4,7 +4,7 @@ import { type Block, isDoneIn, rootOf } from '../plan/block';
 import type { Item, Section } from '../plan/session';
 
 /** One time that a line comes round: once for a line by itself, more often for a line of a block. */
-export interface Visit {
+export interface Occurrence {
   /** The line as it is done this time: on one side in a chain, named only the first time. */
   readonly item: Item;
   /** How often it has come round before. */
@@ -19,7 +19,7 @@ export interface Visit {
   readonly isSettled: boolean;
 }
 
-type Unsettled = Omit<Visit, 'isSettled'>;
+type Unsettled = Omit<Occurrence, 'isSettled'>;
 type Rows = Pick<Section, 'items' | 'blocks'> & Partial<Pick<Section, 'settle'>>;
 
 interface Doing {
@@ -28,7 +28,7 @@ interface Doing {
   readonly round: number;
 }
 
-type Between = Visit['between'];
+type Between = Occurrence['between'];
 
 /** A line as it is done on one side of a chain. */
 const onSide = (item: Item, side: Side | null): Item =>
@@ -41,7 +41,7 @@ const again = (item: Item): Item =>
 /**
  * The lines of a section in the order in which they are really done, blocks unrolled. Three lines in two rounds are six visits.
  */
-export function visitsOf(section: Rows): readonly Visit[] {
+export function unrollBlocks(section: Rows): readonly Occurrence[] {
   const known = KNOWN.get(section);
   if (known) return known;
   const visits = settled(unrolled(section), section);
@@ -49,10 +49,10 @@ export function visitsOf(section: Rows): readonly Visit[] {
   return visits;
 }
 
-const KNOWN = new WeakMap<object, readonly Visit[]>();
+const KNOWN = new WeakMap<object, readonly Occurrence[]>();
 
 /** A block is settled once, after its last line in its last round; a section that is settled at its end, after its last movement. */
-function settled(visits: readonly Unsettled[], { blocks, settle }: Rows): Visit[] {
+function settled(visits: readonly Unsettled[], { blocks, settle }: Rows): Occurrence[] {
   const moves = visits.filter(({ item }) => item.kind === 'movement');
   const after = new Set(
     moves.filter((visit, place) => {
@@ -119,4 +119,4 @@ function unrolled({ items, blocks }: Rows): Unsettled[] {
 
 /** The lines of a section that its routine settles. */
 export const settledLines = (section: Rows): ReadonlySet<string> =>
-  new Set(visitsOf(section).flatMap(({ item, isSettled }) => (isSettled ? [item.id] : [])));
+  new Set(unrollBlocks(section).flatMap(({ item, isSettled }) => (isSettled ? [item.id] : [])));

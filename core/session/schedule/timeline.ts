@@ -3,13 +3,14 @@ import type { FindMovement } from '../../movement/schema/movement';
 import { isPauseKind } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
 import type { Item, MovementItem, Plan } from '../plan/session';
-import { TimelineClock } from './clock';
+import { chainChange } from './changeOfSide';
+import { TimelineClock } from '../timeline/clock';
 import { AT_EASE, AT_EASE_SEATED } from './restPoses';
-import { chainChange, type Floor } from './scheduleBridge';
-import { type LaidLine, layMovement } from './scheduleMovement';
-import type { Segment, Timeline } from './segment';
+import type { Floor } from './scheduleBridge';
+import { type ScheduledLine, scheduleMovement } from './scheduleMovement';
+import type { Segment, Timeline } from '../timeline/segment';
 import { settleItem } from './settleItem';
-import { type Visit, visitsOf } from './unrollBlocks';
+import { type Occurrence, unrollBlocks } from './unrollBlocks';
 
 /** A line of the running order that cannot be timed, and where it stands. */
 export interface TimelineProblem {
@@ -45,41 +46,27 @@ interface Passage {
   readonly find: FindMovement;
 }
 
-function layPause(
+function addPause(
   { clock, section }: Passage,
   seconds: number,
   { kind, itemId, movementId, call }: Pick<Segment, 'kind' | 'itemId' | 'movementId' | 'call'>,
 ): void {
-  clock.segment(seconds, {
-    kind,
-    section,
-    itemId,
-    movementId,
-    part: null,
-    phase: null,
-    round: 1,
-    lower: 0,
-    pass: null,
-    side: null,
-    direction: null,
-    repetition: null,
-    of: null,
-    completes: isPauseKind(kind),
-    breath: null,
-    breaths: null,
-    call,
-  });
+  clock.segment(seconds, { section, itemId, movementId }, { kind, call, completes: isPauseKind(kind) });
 }
 
-/** Lays a line as often as its block has it come round, and answers how it leaves the class standing. */
-function layVisit(passage: Passage, { item, before, round, lower, between }: Visit, begun: Floor): LaidLine {
+/** Writes a line as often as its block has it come round, and answers how it leaves the class standing. */
+function scheduleOccurrence(
+  passage: Passage,
+  { item, before, round, lower, between }: Occurrence,
+  begun: Floor,
+): ScheduledLine {
   const { clock, plan, section, find } = passage;
   let floor = begun;
   // A movement takes its steps to the other side while that is said.
   const isOtherSide = between?.kind === 'side-change' && item.kind === 'movement';
   if (isOtherSide) floor = { ...floor, breath: null };
   else if (between) {
-    layPause(passage, between.seconds, {
+    addPause(passage, between.seconds, {
       kind: between.kind,
       itemId: item.id,
       movementId: item.kind === 'movement' ? item.movementId : null,
@@ -87,8 +74,8 @@ function layVisit(passage: Passage, { item, before, round, lower, between }: Vis
     });
     floor = atEase(floor.pose);
   }
-  const pause = ({ id, kind, seconds, note }: Exclude<Item, MovementItem>): LaidLine => {
-    layPause(passage, seconds, { kind, itemId: id, movementId: null, call: note });
+  const pause = ({ id, kind, seconds, note }: Exclude<Item, MovementItem>): ScheduledLine => {
+    addPause(passage, seconds, { kind, itemId: id, movementId: null, call: note });
     return { floor: atEase(floor.pose), bridge: null };
   };
   return matchItem(item, {
@@ -97,15 +84,15 @@ function layVisit(passage: Passage, { item, before, round, lower, between }: Vis
       const pace = plan.sections[section]?.pace;
       if (!movement || !pace) return { floor, bridge: null };
       const lead = { clock, section, pace, ratio: plan.breath, schools: plan.schools, floor };
-      return layMovement({ ...lead, before, round, lower, settles: false, isOtherSide }, line, movement);
+      return scheduleMovement({ ...lead, before, round, lower, settles: false, isOtherSide }, line, movement);
     },
     rest: pause,
     talk: pause,
   });
 }
 
-/** Lays the routine of a section after a line, counted in with it, and answers how it leaves the class standing. */
-function laySettle({ clock, plan, section, find }: Passage, itemId: string, begun: Floor): Floor {
+/** Writes the routine of a section after a line, counted in with it, and answers how it leaves the class standing. */
+function scheduleRoutine({ clock, plan, section, find }: Passage, itemId: string, begun: Floor): Floor {
   const of = plan.sections[section];
   if (!of) return begun;
   return (of.settle?.lines ?? []).reduce((floor, line) => {
@@ -124,7 +111,7 @@ function laySettle({ clock, plan, section, find }: Passage, itemId: string, begu
       settles: true,
       isOtherSide: false,
     };
-    return layMovement(lead, settleItem(itemId, movement, line, of.kind), movement).floor;
+    return scheduleMovement(lead, settleItem(itemId, movement, line, of.kind), movement).floor;
   }, begun);
 }
 
@@ -142,13 +129,13 @@ export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
   let floor: Floor = { pose: AT_EASE, breath: null };
   plan.sections.forEach((section, index) => {
     clock.section(section.kind, () => {
-      for (const visit of visitsOf(section))
+      for (const visit of unrollBlocks(section))
         clock.item(visit.item.id, index, () => {
-          const laid = layVisit({ clock, plan, section: index, find }, visit, floor);
+          const line = scheduleOccurrence({ clock, plan, section: index, find }, visit, floor);
           floor = visit.isSettled
-            ? laySettle({ clock, plan, section: index, find }, visit.item.id, laid.floor)
-            : laid.floor;
-          return laid.bridge;
+            ? scheduleRoutine({ clock, plan, section: index, find }, visit.item.id, line.floor)
+            : line.floor;
+          return line.bridge;
         });
     });
   });

@@ -10,7 +10,7 @@ import { SettleRoutine } from '../plan/settleRoutine';
 import { cueSheet } from '../report/cueSheet';
 import { explainItem } from '../report/explain';
 import { settleName, settleWords } from '../report/settleWords';
-import { lineTimes } from './lineTimes';
+import { lineTimes } from '../timeline/lineTimes';
 import { doneIn, isRoutine } from './settleItem';
 import { timelineOf } from './timeline';
 

@@ -4,7 +4,7 @@ import { settlesAs } from '../plan/adaptMovement';
 import { newMovementItem } from '../plan/defaults';
 import type { MovementItem, Section } from '../plan/session';
 import type { SettleLine } from '../plan/settleRoutine';
-import type { Segment } from './segment';
+import type { Segment } from '../timeline/segment';
 
 /** A line of a routine as it is done after `itemId`: said while moving, and counted in with that line's minutes. */
 export const settleItem = (itemId: string, movement: Movement, { count }: SettleLine, role: Role): MovementItem => ({

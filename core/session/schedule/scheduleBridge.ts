@@ -1,10 +1,10 @@
 import type { Pose } from '../../body/standing/pose';
 import { bridgeCall, bridgeHalves } from '../../movement/bridge/bridgeWords';
 import type { Breath, Phase } from '../../movement/schema/phase';
-import { FREE_STEP, SIDE_CHANGE } from '../../timing/timingConstants';
+import { FREE_STEP } from '../../timing/timingConstants';
 import type { HandBridge } from '../plan/session';
 import { bridgeInto } from './bridgeInto';
-import type { LaidBridge } from './segment';
+import type { ScheduledBridge } from '../timeline/segment';
 
 /** How the class stands when a line begins, and what it last breathed; null where it does not go straight on. */
 export interface Floor {
@@ -31,26 +31,9 @@ export function halvesBefore(halves: number, next: Breath, call: string): Phase[
   return Array.from({ length: halves }, (_, index) => half((halves - index) % 2 === 1 ? other : next, call));
 }
 
-/**
- * Changing sides within a movement: the steps from where it ends on one to where it begins on the other, taken freely, or as
- * long as it takes to set up the arms where the feet stand already.
- */
-export function sideChange(ends: Pose, begins: Pose): { readonly seconds: number; readonly call: string } {
-  const way = bridgeInto(ends, begins);
-  if (way === 'none' || way === 'missing') return { seconds: SIDE_CHANGE, call: 'Other side' };
-  return { seconds: Math.max(SIDE_CHANGE, way.actions.length * FREE_STEP), call: `Other side. ${bridgeCall(way)}` };
-}
-
-/** Taking a chain on its other side: said while the steps into its first line are taken freely. */
-export function chainChange(steps: StepsInto): { readonly seconds: number; readonly call: string } {
-  const call = 'All of it on the other side';
-  if (steps?.led !== 'free') return { seconds: SIDE_CHANGE, call };
-  return { seconds: Math.max(SIDE_CHANGE, steps.seconds), call: `${call}. ${steps.call}` };
-}
-
 /** The steps into a line: by the breath as phases, or free as seconds; null where there are none. */
 export type StepsInto =
-  | (Omit<LaidBridge, 'lengthMs'> & { readonly phases: readonly Phase[]; readonly seconds: number })
+  | (Omit<ScheduledBridge, 'lengthMs'> & { readonly phases: readonly Phase[]; readonly seconds: number })
   | null;
 
 /**

@@ -1,0 +1,163 @@
+import { otherSide, type Side } from '../../body/written/side';
+import { loweredMovement } from '../../movement/adapt/loweredMovement';
+import { rampedMovement } from '../../movement/adapt/rampedMovement';
+import type { Schools } from '../../movement/adapt/schools';
+import { cycleAmount } from '../../movement/schema/cycleAmount';
+import type { Movement } from '../../movement/schema/movement';
+import type { PartName } from '../../movement/schema/parts';
+import { firstSide, type Pass, type Passes, passesOf } from '../../movement/schema/pass';
+import type { Phase } from '../../movement/schema/phase';
+import { knownPhases } from '../../movement/walk/cachedPhases';
+import type { Pace } from '../../timing/pace';
+import { type BreathRatio, phaseBreaths, phaseSeconds } from '../../timing/phaseSeconds';
+import { doneAs } from '../plan/adaptMovement';
+import type { MovementItem } from '../plan/session';
+import { callFor } from './calls';
+import type { TimelineClock } from '../timeline/clock';
+import type { Floor } from './scheduleBridge';
+import type { Segment, SegmentKind } from '../timeline/segment';
+
+/** What a line meets when its turn comes. */
+export interface LineStart {
+  readonly clock: TimelineClock;
+  readonly section: number;
+  readonly pace: Pace;
+  readonly ratio: BreathRatio;
+  /** How the class does its movements where schools disagree. */
+  readonly schools: Schools;
+  /** How the class stands when the line begins. */
+  readonly floor: Floor;
+  /** How often the line has come round before, in how many rounds of its blocks, and how much lower it is this time. */
+  readonly before: number;
+  readonly round: number;
+  readonly lower: number;
+  /** Whether it is done to settle another line: then all of it is settling, and none of it is counted as that line's. */
+  readonly settles: boolean;
+  /** Whether a chain is taken on its other side with it. */
+  readonly isOtherSide: boolean;
+}
+
+/** Where in its line something is done. */
+export interface PlaceInLine {
+  readonly round: number;
+  readonly pass: number | null;
+  readonly side: Side | null;
+  readonly direction: Segment['direction'];
+  readonly repetition: number | null;
+  readonly of: number | null;
+}
+
+/** Before or after everything that is counted. */
+export const UNCOUNTED: PlaceInLine = { round: 1, pass: null, side: null, direction: null, repetition: null, of: null };
+
+/** Repetitions in one pass. A count that is not a whole number of cycles is done to the end of the cycle begun. */
+export const repetitionsOf = (movement: Movement, count: number): number =>
+  Math.max(1, Math.ceil(count / cycleAmount(movement.parts.cycle, movement.count.unit) - 1e-9));
+
+/** A movement's line while it is written into the timeline: how it is done in each round, and the two ways of writing it down. */
+export class LineInTime {
+  /** As it is done in its first round. */
+  readonly movement: Movement;
+  readonly passes: Passes;
+  /** In each pass. */
+  readonly repetitions: number;
+  /** Its own pace, or its section's. */
+  readonly pace: Pace;
+  readonly #done: Movement;
+
+  constructor(
+    readonly start: LineStart,
+    readonly item: MovementItem,
+    written: Movement,
+  ) {
+    this.#done = doneAs(written, item, start.schools);
+    this.movement = this.movementIn(1);
+    this.passes = passesOf(this.movement.laterality, item);
+    this.repetitions = repetitionsOf(written, item.count);
+    this.pace = item.pace === null ? start.pace : { from: item.pace, to: item.pace, easing: 0 };
+  }
+
+  #lowerIn(round: number): number {
+    return this.start.lower + this.item.lower * (round - 1);
+  }
+
+  /** The movement as it is done in one of its rounds, from 1. */
+  movementIn(round: number): Movement {
+    return loweredMovement(this.#done, this.#lowerIn(round));
+  }
+
+  /** The sides one repetition goes through, in order; null where the movement has none. */
+  sidesOf(pass: Pass, repetition: number): readonly [Side | null, ...(Side | null)[]] {
+    const { sides } = this.movement.laterality;
+    if (pass.side === 'left' || pass.side === 'right') return [pass.side];
+    if (sides.kind === 'even' || sides.kind === 'each-side') return [null];
+    const first = firstSide(sides.first, this.item.sides);
+    if (sides.kind === 'either') return [first];
+    if (sides.repetition === 'there-and-back') return [first, otherSide(first)];
+    return [repetition % 2 === 1 ? first : otherSide(first)];
+  }
+
+  /** Where its first pass begins. */
+  get opening(): PlaceInLine {
+    const [pass] = this.passes;
+    return { ...UNCOUNTED, side: this.sidesOf(pass, 1)[0], direction: pass.direction };
+  }
+
+  /** The phases of a part as they are at one place of the line. */
+  phasesOf(name: PartName, { round, side, direction, repetition, of }: PlaceInLine): readonly Phase[] {
+    return knownPhases(rampedMovement(this.movementIn(round), repetition ?? 1, of ?? 1), name, side, direction);
+  }
+
+  /** How long a phase takes from now on, seconds. */
+  secondsOf(phase: Phase): number {
+    return phaseSeconds(phase, this.start.ratio, this.pace, this.start.clock.sectionTime);
+  }
+
+  /** Writes a stretch in which no phase of the movement is done. */
+  addStretch(
+    kind: SegmentKind,
+    seconds: number,
+    call: string,
+    place: PlaceInLine = UNCOUNTED,
+    breath: Partial<Pick<Segment, 'breath' | 'breaths'>> = {},
+  ): void {
+    const { breath: half = null, breaths = null } = breath;
+    this.start.clock.segment(seconds, this.#at(place), { kind, call, breath: half, breaths });
+  }
+
+  /** Writes the phases of a part, one after the other; nothing where the movement has no such part. */
+  addPart(kind: SegmentKind, name: PartName, place: PlaceInLine, completes = false): void {
+    const { settles, clock, ratio } = this.start;
+    const phases = this.phasesOf(name, place);
+    const whose = this.#at(place);
+    phases.forEach((phase, index) => {
+      clock.segment(this.secondsOf(phase), whose, {
+        kind: settles ? 'settle' : kind,
+        part: name,
+        phase: index,
+        completes: completes && !settles && index === phases.length - 1,
+        breath: phase.breath,
+        breaths: phaseBreaths(phase, ratio),
+        call:
+          name === 'cycle' ? callFor(phase, index, place.repetition ?? 1, place.of ?? 1, this.item.manner) : phase.call,
+      });
+    });
+  }
+
+  /** What every stretch of the line says at one place. */
+  #at({ round, pass, side, direction, repetition, of }: PlaceInLine) {
+    const { section, round: rounds } = this.start;
+    return {
+      section,
+      itemId: this.item.id,
+      movementId: this.movement.id,
+      round: round + rounds * this.item.rounds,
+      lower: this.#lowerIn(round),
+      pass,
+      side,
+      direction,
+      repetition,
+      of,
+    };
+  }
+}

@@ -1,0 +1,19 @@
+import { lastPose } from '../../movement/walk/cachedWalk';
+import { type LineInTime, UNCOUNTED } from './lineInTime';
+import type { Floor } from './scheduleBridge';
+
+/** Writes how a movement is left, with a moment of standing still where the line says so, and answers how the class then stands. */
+export function scheduleExit(line: LineInTime): Floor {
+  const { start, item, movement, passes, repetitions } = line;
+  const closing = passes.at(-1) ?? passes[0];
+  const last = line.sidesOf(closing, repetitions).at(-1) ?? null;
+  const place = { ...UNCOUNTED, round: item.rounds, side: last };
+  const isStill = item.settle.kind === 'still';
+  line.addPart('exit', 'exit', place);
+  if (item.settle.kind === 'still') line.addStretch('settle', item.settle.seconds, 'Settle');
+  const ending = line.phasesOf(movement.parts.exit ? 'exit' : 'cycle', { ...place, direction: closing.direction });
+  return {
+    pose: lastPose(line.movementIn(item.rounds), last, closing.direction) ?? start.floor.pose,
+    breath: isStill ? null : (ending.at(-1)?.breath ?? null),
+  };
+}

@@ -1,0 +1,24 @@
+import type { Movement } from '../../movement/schema/movement';
+import type { MovementItem } from '../plan/session';
+import { LineInTime, type LineStart } from './lineInTime';
+import type { Floor } from './scheduleBridge';
+import { scheduleExit } from './scheduleExit';
+import { scheduleIntroduction } from './scheduleIntroduction';
+import { scheduleRounds } from './scheduleRounds';
+import { scheduleTransition } from './scheduleTransition';
+import type { ScheduledBridge } from '../timeline/segment';
+
+/** What a line leaves behind: how the class stands, and the steps that led into it. */
+export interface ScheduledLine {
+  readonly floor: Floor;
+  readonly bridge: ScheduledBridge | null;
+}
+
+/** Writes one movement's line into the timeline: what comes before it, the way into it, its rounds, the way out. */
+export function scheduleMovement(start: LineStart, item: MovementItem, written: Movement): ScheduledLine {
+  const line = new LineInTime(start, item, written);
+  scheduleIntroduction(line);
+  const bridge = scheduleTransition(line);
+  scheduleRounds(line);
+  return { bridge, floor: scheduleExit(line) };
+}

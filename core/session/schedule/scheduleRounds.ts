@@ -1,0 +1,31 @@
+import type { Pass } from '../../movement/schema/pass';
+import { scheduleChange } from './changeOfSide';
+import { type LineInTime, UNCOUNTED } from './lineInTime';
+
+/** Writes what is counted: every round, in it every pass, in it every repetition, with what stands between. */
+export function scheduleRounds(line: LineInTime): void {
+  const { item, passes } = line;
+  let before: Pass | null = null;
+  for (let round = 1; round <= item.rounds; round += 1) {
+    if (round > 1 && item.roundRest > 0) {
+      line.addStretch('round-rest', item.roundRest, 'Rest', { ...UNCOUNTED, round });
+      before = null;
+    }
+    for (const [index, pass] of passes.entries()) {
+      if (before) scheduleChange(line, before, pass, { ...UNCOUNTED, round, pass: index, direction: pass.direction });
+      addRepetitions(line, pass, round, index);
+      before = pass;
+    }
+  }
+}
+
+function addRepetitions(line: LineInTime, pass: Pass, round: number, index: number): void {
+  const of = line.repetitions;
+  for (let repetition = 1; repetition <= of; repetition += 1) {
+    const sides = line.sidesOf(pass, repetition);
+    for (const [leg, side] of sides.entries()) {
+      const place = { round, pass: index, direction: pass.direction, side, repetition, of };
+      line.addPart('move', 'cycle', place, leg === sides.length - 1);
+    }
+  }
+}
