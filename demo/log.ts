@@ -4,8 +4,8 @@ import { type ClassLog, loggedItems } from '../core/record/classLog';
 import { changeTempo, onceMore, skip, togglePause } from '../core/record/steer';
 import { beginTeaching } from '../core/record/teaching';
 import type { Session } from '../core/session/plan/session';
-import type { Timeline } from '../core/session/timeline/segment';
 import { timelineOf } from '../core/session/schedule/timeline';
+import type { Timeline } from '../core/session/timeline/segment';
 
 const MINUTE = 60_000;
 

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { movementsOf } from '../core/session/plan/adaptMovement';
+import { adaptedMovements } from '../core/session/plan/adaptMovement';
 import { forecastOf, forecastParts } from '../core/session/report/forecast';
 import { clockAt } from '../web/app/words';
 import { addLine, computed, endOf, find, line, linesOf, press, stored, takeLine, withControl } from './desk';
@@ -53,7 +53,7 @@ test('when it will likely end, and when late, is what the forecast says, and mov
   const { page } = await open(`/sessions/${morning}`);
   const { session } = await stored(on.house.url, morning);
   const forecast = (of: typeof session) => {
-    const { likelyMs, lateMs } = forecastOf(forecastParts(computed(of), movementsOf(of, find)));
+    const { likelyMs, lateMs } = forecastOf(forecastParts(computed(of), adaptedMovements(of, find)));
     return [likelyMs, lateMs].map((ms) => clockAt(of.startsAt, ms).slice(0, 5));
   };
   const shown = async () => [await textOf(page, testId('likely')), await textOf(page, testId('late'))];

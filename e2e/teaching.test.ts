@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { ClassLog } from '../core/record/classLog';
-import { segmentAt } from '../core/session/timeline/segmentAt';
 import { isRoutine } from '../core/session/schedule/settleItem';
+import { segmentAt } from '../core/session/timeline/segmentAt';
 import { addLine, computed, find, stored } from './desk';
 import { click, openPage, saved, stage, testId, textOf } from './house';
 

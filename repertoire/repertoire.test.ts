@@ -6,7 +6,7 @@ import { walkForm } from '../core/movement/bridge/walkForm';
 import { footworkFindings } from '../core/movement/footwork/footwork';
 import { footworkWords } from '../core/movement/footwork/footworkWords';
 import { Role, variantOf } from '../core/movement/schema/movement';
-import { betweenSides, knownWalk } from '../core/movement/walk/cachedWalk';
+import { betweenSides, cachedWalk } from '../core/movement/walk/cachedWalk';
 import { phasesFor, writtenSide } from '../core/movement/walk/cycleFor';
 import { displacement } from '../core/movement/walk/stride';
 import { walkMovement } from '../core/movement/walk/walkMovement';
@@ -131,7 +131,7 @@ test('what is asked by turns, and worked out once for both sides, is what each s
   const byTurns = movements.filter(({ laterality }) => laterality.sides.kind === 'alternating');
   expect(byTurns.length).toBeGreaterThan(5);
   for (const movement of byTurns) {
-    const walk = knownWalk(movement, null).filter(({ part }) => part === 'cycle');
+    const walk = cachedWalk(movement, null).filter(({ part }) => part === 'cycle');
     const phases = walk.length / 4;
     for (const [place, { stride, side, phase }] of walk.entries()) {
       const shared = phaseDemand(movement, { part: 'cycle', phase, side, direction: null, first: place < 2 * phases });

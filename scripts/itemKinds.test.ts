@@ -35,7 +35,7 @@ test('a new kind of line breaks the build at every place that must know it', () 
       'core/session/plan/lineTitle.ts',
       'core/session/plan/matchItem.ts',
       // its minutes, its cues on paper and in files, what it is like in another class, what stands in a fit's way
-      'core/session/timeline/timeline.ts',
+      'core/session/schedule/timeline.ts',
       'core/session/report/cueSheet.ts',
       'core/session/report/compareClasses.ts',
       'core/session/fit/hindrances.ts',

@@ -1,6 +1,6 @@
 /** The floors of the house from the ground up. Each may import from itself and from those it rests on. */
 export const RESTS_ON: Readonly<Record<string, readonly string[]>> = {
-  core: [],
+  core: ['core/remember'],
   server: ['core'],
   demo: ['core', 'server'],
   web: ['core'],
@@ -19,6 +19,7 @@ type Step = string | readonly string[];
  */
 export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
   core: [
+    'core/remember',
     'core/body/geometry',
     'core/body/written',
     'core/body/standing',

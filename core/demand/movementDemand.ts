@@ -5,10 +5,11 @@ import type { Side } from '../body/written/side';
 import type { Movement } from '../movement/schema/movement';
 import type { PartName } from '../movement/schema/parts';
 import type { Pass } from '../movement/schema/pass';
-import { knownWalk } from '../movement/walk/cachedWalk';
+import { cachedWalk } from '../movement/walk/cachedWalk';
 import { phasesFor, writtenSide } from '../movement/walk/cycleFor';
 import type { Stride } from '../movement/walk/stride';
 import type { PartStride } from '../movement/walk/walkMovement';
+import { rememberBy } from '../remember/rememberBy';
 import { mirrorChannels } from './channels';
 import type { Demand } from './demandAt';
 import { type StrideDemand, strideDemand } from './strideDemand';
@@ -43,15 +44,6 @@ const mirrorStride = ({ pieces, moved }: StrideDemand): StrideDemand => ({
   moved: mirrorChannels(moved),
 });
 
-/** What the strides of a movement ask. Kept as long as the movement itself. */
-const KNOWN = new WeakMap<Movement, Map<string, StrideDemand | null>>();
-
-function knownOf(movement: Movement): Map<string, StrideDemand | null> {
-  const known = KNOWN.get(movement) ?? new Map<string, StrideDemand | null>();
-  KNOWN.set(movement, known);
-  return known;
-}
-
 type Ends = Pick<Stride, 'from' | 'to'>;
 
 /** Whether two strides lead from the same pose to the same pose, but for where in the room they are. */
@@ -84,7 +76,7 @@ function strideFor(
   { part, phase, direction, first }: PhaseKey,
   turnedRound: boolean,
 ): PartStride | null {
-  const walk = knownWalk(movement, direction);
+  const walk = cachedWalk(movement, direction);
   const found = walk.filter((stride) => stride.part === part && stride.phase === phase);
   // An alternating movement is walked left, right, left, right: the second time on each side is the usual one.
   const alternating = movement.laterality.sides.kind === 'alternating';
@@ -96,15 +88,11 @@ function strideFor(
  * What one phase of a movement asks, worked out once for each phase, direction and first or later repetition. The other side
  * is the mirror image, exactly.
  */
-export function phaseDemand(movement: Movement, key: PhaseKey): StrideDemand | null {
-  const demands = knownOf(movement);
-  const name = `${key.part} ${key.phase} ${key.side} ${key.direction} ${key.first}`;
-  const known = demands.get(name);
-  if (known !== undefined) return known;
-  const written = writtenSide(movement);
-  const otherSide = written !== null && key.side !== null && key.side !== written;
-  const alternating = movement.laterality.sides.kind === 'alternating';
-  const answer = (() => {
+export const phaseDemand: (movement: Movement, key: PhaseKey) => StrideDemand | null = rememberBy(
+  (movement: Movement, key: PhaseKey): StrideDemand | null => {
+    const written = writtenSide(movement);
+    const otherSide = written !== null && key.side !== null && key.side !== written;
+    const alternating = movement.laterality.sides.kind === 'alternating';
     if (otherSide && !alternating) {
       const one = phaseDemand(movement, { ...key, side: written });
       return one && mirrorStride(one);
@@ -126,10 +114,9 @@ export function phaseDemand(movement: Movement, key: PhaseKey): StrideDemand | n
         return phaseDemand(movement, { ...key, first: true });
     }
     return strideDemand(stride.stride);
-  })();
-  demands.set(name, answer);
-  return answer;
-}
+  },
+  ({ part, phase, side, direction, first }) => `${part} ${phase} ${side} ${direction} ${first}`,
+);
 
 /** What a whole cycle of a movement asks at most and on the mean, phase by phase in equal parts; for the repertoire. */
 export function cycleDemand(movement: Movement): StrideDemand[] {

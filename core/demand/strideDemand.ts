@@ -6,6 +6,7 @@ import { FULL_SIZE } from '../movement/sample/overlayRun';
 import { samplePose } from '../movement/sample/samplePose';
 import type { Overlay } from '../movement/schema/overlay';
 import type { Stride } from '../movement/walk/stride';
+import { rememberFor } from '../remember/rememberFor';
 import { type ChannelValues, channelIndex, channelZeros } from './channels';
 import { type Demand, demandAt } from './demandAt';
 import { type JointAngles, jointAngles, travelled } from './jointAngles';
@@ -42,14 +43,8 @@ function shaken(overlays: readonly Overlay[], seconds: number, add: (region: Reg
 /** The length a stride is looked at with, seconds. What it asks hardly depends on it; only shakes go by the clock. */
 const USUAL_SECONDS = 4;
 
-const KNOWN_ANGLES = new WeakMap<Pose, JointAngles>();
-
 /** The joint angles of a pose that one stride ends in and the next begins in: reckoned once. */
-function anglesOf(pose: Pose): JointAngles {
-  const known = KNOWN_ANGLES.get(pose) ?? jointAngles({ pose, body: skeletonOf(pose) });
-  KNOWN_ANGLES.set(pose, known);
-  return known;
-}
+const anglesOf = rememberFor((pose: Pose): JointAngles => jointAngles({ pose, body: skeletonOf(pose) }));
 
 /** What a stride asks of the body, and what it moves. The same stride always answers the same. */
 export function strideDemand(stride: Stride): StrideDemand {

@@ -8,7 +8,7 @@ import { analyseClass } from './findings/finding/analyseClass';
 import type { Finding } from './findings/finding/finding';
 import { findingsOf, PATIENT_CHECKS } from './findings/judge';
 import { sessionDemand } from './load/sessionDemand';
-import { doneAs, movementsOf } from './plan/adaptMovement';
+import { adaptedMovements, adaptMovement } from './plan/adaptMovement';
 import { Plan } from './plan/session';
 
 /** Where schools disagree, as a setting of a class and of a line. */
@@ -30,7 +30,7 @@ const classOf = (schools: Partial<Schools>, own: OwnSchools = {}): Plan => ({
   ...plan([line({ id: 'a', movementId: 'bow', count: 4, schools: own })], constant(6)),
   schools: { ...USUAL_SCHOOLS, ...schools },
 });
-const frontOf = (of: Plan): number | undefined => movementsOf(of, find).get('a')?.start.load.left;
+const frontOf = (of: Plan): number | undefined => adaptedMovements(of, find).get('a')?.start.load.left;
 
 test('a class that says nothing is done as usual, also one that was kept before there was anything to say', () => {
   const { schools: _, ...before } = classOf({});
@@ -51,8 +51,8 @@ test('a line’s own answer goes before that of its class, and what it does not 
 test('the same answers always give the same movement, and answers that change nothing of it the movement itself', () => {
   const way = { variant: null, layer: null, breathing: null, ramp: null, schools: {} };
   const sixty = { ...USUAL_SCHOOLS, frontShare: 60 as const };
-  expect(doneAs(bow, way, sixty)).toBe(doneAs(bow, way, { ...sixty }));
-  expect(doneAs(bow, way, { ...USUAL_SCHOOLS, weightedTurns: true, head: 'with-the-breath' })).toBe(bow);
+  expect(adaptMovement(bow, way, sixty)).toBe(adaptMovement(bow, way, { ...sixty }));
+  expect(adaptMovement(bow, way, { ...USUAL_SCHOOLS, weightedTurns: true, head: 'with-the-breath' })).toBe(bow);
 });
 
 test('more weight in front asks more of the front leg, less of the back one, and takes no other time', () => {

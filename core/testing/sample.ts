@@ -2,8 +2,8 @@ import type { z } from 'zod';
 import { Movement } from '../movement/schema/movement';
 import { Phase } from '../movement/schema/phase';
 import { Item, Plan, Session } from '../session/plan/session';
-import type { Timeline } from '../session/timeline/segment';
 import { timelineOf } from '../session/schedule/timeline';
+import type { Timeline } from '../session/timeline/segment';
 import type { Pace } from '../timing/pace';
 
 /** Small made-up movements and plans for tests. */

@@ -1,11 +1,12 @@
 import { channelIndex } from '../demand/channels';
 import { cycleDemand } from '../demand/movementDemand';
-import { footworkFindings, USUAL_RULES } from '../movement/footwork/footwork';
+import { type FootworkRules, footworkFindings, USUAL_RULES } from '../movement/footwork/footwork';
 import { footworkWords } from '../movement/footwork/footworkWords';
 import type { Caution } from '../movement/schema/caution';
 import { type Movement, variantOf } from '../movement/schema/movement';
 import type { PartName } from '../movement/schema/parts';
 import { walkMovement, waysOf } from '../movement/walk/walkMovement';
+import { rememberBy } from '../remember/rememberBy';
 import { speechSeconds } from '../timing/speech';
 import { WORDS_PER_SECOND } from '../timing/timingConstants';
 import { secondsAtPace, timedAtPace } from '../timing/trackAtPace';
@@ -70,20 +71,17 @@ function footworkNotes(movement: Movement, variant: string | null, rules = USUAL
   return [...notes.values()];
 }
 
-const FOOTWORK = new WeakMap<Movement, Map<string, readonly MovementNote[]>>();
-
 /**
  * What the feet and joints of a movement do that they should not, on every side and in every direction; found once for each.
  * @param rules what its school and its floor allow
  */
-export function footworkOf(movement: Movement, rules = USUAL_RULES): readonly MovementNote[] {
-  const known = FOOTWORK.get(movement) ?? new Map<string, readonly MovementNote[]>();
-  FOOTWORK.set(movement, known);
-  const key = `${rules.weightedTurns} ${rules.levelHead}`;
-  const notes = known.get(key) ?? footworkNotes(movement, null, rules);
-  known.set(key, notes);
-  return notes;
-}
+export const footworkOf = (movement: Movement, rules = USUAL_RULES): readonly MovementNote[] =>
+  keptFootwork(movement, rules);
+
+const keptFootwork = rememberBy(
+  (movement: Movement, rules: FootworkRules): readonly MovementNote[] => footworkNotes(movement, null, rules),
+  ({ weightedTurns, levelHead }) => `${weightedTurns} ${levelHead}`,
+);
 
 function callNotes(movement: Movement): MovementNote[] {
   return Object.entries(movement.parts).flatMap(([part, phases]) =>

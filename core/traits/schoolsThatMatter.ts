@@ -2,14 +2,11 @@ import equal from 'fast-deep-equal';
 import { asTaught, rulesOf, type Schools, schoolsOf, USUAL_SCHOOLS } from '../movement/adapt/schools';
 import { SCHOOL_QUESTIONS } from '../movement/adapt/schoolWords';
 import type { Movement } from '../movement/schema/movement';
+import { rememberFor } from '../remember/rememberFor';
 import { footworkOf } from './checkMovement';
 
-const KNOWN = new WeakMap<Movement, readonly (keyof Schools)[]>();
-
 /** The questions whose answer makes a difference to a movement: in how it is done, or in what is said of its feet. */
-export function schoolsThatMatter(movement: Movement): readonly (keyof Schools)[] {
-  const known = KNOWN.get(movement);
-  if (known) return known;
+export const schoolsThatMatter = rememberFor((movement: Movement): readonly (keyof Schools)[] => {
   const usual = asTaught(movement, USUAL_SCHOOLS);
   const matters = SCHOOL_QUESTIONS.filter(({ answers }) =>
     answers.some(({ said }) => {
@@ -20,6 +17,5 @@ export function schoolsThatMatter(movement: Movement): readonly (keyof Schools)[
       );
     }),
   ).map(({ key }) => key);
-  KNOWN.set(movement, matters);
   return matters;
-}
+});

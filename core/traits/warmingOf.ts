@@ -3,6 +3,7 @@ import { CHANNELS } from '../demand/channels';
 import { cycleDemand } from '../demand/movementDemand';
 import { WARMING_SPEED } from '../demand/readiness';
 import type { Movement } from '../movement/schema/movement';
+import { rememberFor } from '../remember/rememberFor';
 import { secondsAtPace } from '../timing/trackAtPace';
 
 /** What a movement does for a region while it is done at the comparing pace. */
@@ -13,12 +14,8 @@ export interface Warming {
   readonly peak: number;
 }
 
-const KNOWN = new WeakMap<Movement, Readonly<Record<Region, Warming>>>();
-
 /** What a movement warms, region by region; worked out once for each movement. */
-export function warmingOf(movement: Movement): Readonly<Record<Region, Warming>> {
-  const known = KNOWN.get(movement);
-  if (known) return known;
+export const warmingOf = rememberFor((movement: Movement): Readonly<Record<Region, Warming>> => {
   const bothSides = movement.laterality.sides.kind !== 'even';
   const demands = cycleDemand(movement);
   const lengths = movement.parts.cycle.map((phase) => secondsAtPace(phase));
@@ -43,6 +40,5 @@ export function warmingOf(movement: Movement): Readonly<Record<Region, Warming>>
     };
   };
   const warming = Object.fromEntries(Region.options.map((region) => [region, of(region)])) as Record<Region, Warming>;
-  KNOWN.set(movement, warming);
   return warming;
-}
+});

@@ -5,6 +5,7 @@ import { movementSchema, movementsFromJson, movementsToJson } from '../../core/f
 import { Form } from '../../core/movement/schema/form';
 import { Movement } from '../../core/movement/schema/movement';
 import { baseId, newestOf } from '../../core/movement/schema/version';
+import { rememberFor } from '../../core/remember/rememberFor';
 import { MovementTraits, movementTraits } from '../../core/traits/movementTraits';
 import type { MovementStore } from '../store/movements';
 import { Refusal } from './problem';
@@ -113,12 +114,7 @@ export function movementRoutes(movements: MovementStore, everyForm: readonly For
       .filter(({ id }) => !hidden.has(baseId(id)))
       .toSorted((a, b) => (a.id < b.id ? -1 : 1));
   };
-  const known = new WeakMap<Movement, MovementTraits>();
-  const traitsOf = (movement: Movement): MovementTraits => {
-    const before = known.get(movement) ?? movementTraits(movement);
-    known.set(movement, before);
-    return before;
-  };
+  const traitsOf = rememberFor(movementTraits);
 
   return router()
     .openapi(list, (context) => context.json(shown(), 200))

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { OwnCall, type Wording, wordedAs } from '../../core/movement/adapt/wording';
 import type { Movement } from '../../core/movement/schema/movement';
 import { baseId } from '../../core/movement/schema/version';
+import { rememberFor } from '../../core/remember/rememberFor';
 import type { MovementStore } from './movements';
 
 export interface WordingStore {
@@ -24,35 +25,31 @@ export function wordingStore(database: Database): WordingStore {
     `INSERT INTO wording (movement_id, part, phase, was, call, changed_at)
      VALUES (@movementId, @part, @phase, @was, @call, @now)`,
   );
-  let known: ReadonlyMap<string, Wording>;
-  let said = new WeakMap<Movement, Movement>();
-  const read = () => {
+  const readAll = (): ReadonlyMap<string, Wording> => {
     const byMovement = new Map<string, Wording>();
     for (const row of every.all()) {
       const { movement_id: movementId, ...call } = Row.parse(row);
       byMovement.set(movementId, { movementId, calls: [...(byMovement.get(movementId)?.calls ?? []), call] });
     }
-    known = byMovement;
-    said = new WeakMap();
+    return byMovement;
   };
-  read();
+  let stored = readAll();
+  /** Movements in the words that are stored now, each made once. */
+  const inStoredWords = () =>
+    rememberFor((movement: Movement) => wordedAs(movement, stored.get(baseId(movement.id))?.calls ?? []));
+  let worded = inStoredWords();
   const putAll = database.transaction(({ movementId, calls }: Wording, now: string) => {
     clear.run(movementId);
     for (const call of calls) insert.run({ ...call, movementId, now });
   });
   return {
-    all: () => [...known.values()],
+    all: () => [...stored.values()],
     put: (wording, now) => {
       putAll(wording, now);
-      read();
+      stored = readAll();
+      worded = inStoredWords();
     },
-    worded: (movement) => {
-      const before = said.get(movement);
-      if (before) return before;
-      const worded = wordedAs(movement, known.get(baseId(movement.id))?.calls ?? []);
-      said.set(movement, worded);
-      return worded;
-    },
+    worded: (movement) => worded(movement),
   };
 }
 

@@ -1,5 +1,5 @@
 import { memo, useMemo } from 'react';
-import { movementsOf } from '../../core/session/plan/adaptMovement';
+import { adaptedMovements } from '../../core/session/plan/adaptMovement';
 import type { Session } from '../../core/session/plan/session';
 import { forecastOf, forecastParts } from '../../core/session/report/forecast';
 import { slotVerdict } from '../../core/session/report/slotVerdict';
@@ -21,7 +21,7 @@ export const SlotBar = memo(function SlotBar({ session, timeline, repertoire }: 
   const slotMs = session.slotMinutes * 60_000;
   const ends = clockAt(session.startsAt, timeline.totalMs);
   const [likely, late] = useMemo(() => {
-    const { likelyMs, lateMs } = forecastOf(forecastParts(timeline, movementsOf(session, repertoire.find)));
+    const { likelyMs, lateMs } = forecastOf(forecastParts(timeline, adaptedMovements(session, repertoire.find)));
     return [likelyMs, lateMs].map((ms) => clockAt(session.startsAt, ms).slice(0, 5));
   }, [session, timeline, repertoire]);
   const scale = 100 / Math.max(slotMs, timeline.totalMs);

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { Session } from '../../core/session/plan/session';
-import type { Timeline } from '../../core/session/timeline/segment';
 import { timelineOf } from '../../core/session/schedule/timeline';
+import type { Timeline } from '../../core/session/timeline/segment';
 import type { Repertoire } from '../app/repertoire';
 
 /** A class laid out in time; lines whose movement is gone from the repertoire are left out of the reckoning. */

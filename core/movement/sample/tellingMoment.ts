@@ -1,6 +1,7 @@
 import type { Pose } from '../../body/standing/pose';
 import type { Posture } from '../../body/written/posture';
 import { SIDES, type Side } from '../../body/written/side';
+import { rememberBy } from '../../remember/rememberBy';
 import type { Movement } from '../schema/movement';
 import { cycleStrip } from '../walk/strip';
 import { FULL_SIZE } from './overlayRun';
@@ -11,8 +12,6 @@ export interface TellingMoment {
   readonly pose: Pose;
   readonly posture: Posture;
 }
-
-const KNOWN = new WeakMap<Movement, Map<Side | null, TellingMoment>>();
 
 /** How far a pose is from standing at ease: a hand far out, a lifted foot, a bent or turned trunk, a deep knee. */
 function told({ hands, load, spine, turn, head, sink, feet }: Pose): number {
@@ -35,17 +34,14 @@ function told({ hands, load, spine, turn, head, sink, feet }: Pose): number {
 }
 
 /** The moment of a cycle furthest from standing at ease, the first of equals. Circles are shown half way round. */
-export function tellingMoment(movement: Movement, side: Side | null): TellingMoment {
-  const known = KNOWN.get(movement) ?? new Map<Side | null, TellingMoment>();
-  KNOWN.set(movement, known);
-  const before = known.get(side);
-  if (before) return before;
-  const moments = cycleStrip(movement, side).map(({ stride }): TellingMoment => {
-    const circles = stride.phase.overlays.some(({ kind }) => kind !== 'vibration');
-    const pose = circles ? samplePose(stride, 0.5, 4, FULL_SIZE) : stride.to;
-    return { pose, posture: stride.posture };
-  });
-  const best = moments.reduce((one, other) => (told(other.pose) > told(one.pose) + 1e-9 ? other : one));
-  known.set(side, best);
-  return best;
-}
+export const tellingMoment = rememberBy(
+  (movement: Movement, side: Side | null): TellingMoment => {
+    const moments = cycleStrip(movement, side).map(({ stride }): TellingMoment => {
+      const circles = stride.phase.overlays.some(({ kind }) => kind !== 'vibration');
+      const pose = circles ? samplePose(stride, 0.5, 4, FULL_SIZE) : stride.to;
+      return { pose, posture: stride.posture };
+    });
+    return moments.reduce((one, other) => (told(other.pose) > told(one.pose) + 1e-9 ? other : one));
+  },
+  (side) => side,
+);

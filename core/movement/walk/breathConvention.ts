@@ -1,5 +1,6 @@
+import { rememberFor } from '../../remember/rememberFor';
 import type { Movement } from '../schema/movement';
-import { knownWalk } from './cachedWalk';
+import { cachedWalk } from './cachedWalk';
 
 /** Whether the hands push out on the out-breath or on the in-breath. */
 export type BreathConvention = 'out' | 'in';
@@ -10,17 +11,13 @@ const HIGHEST = 0.4;
 /** Pushing this much further one way than the other makes a convention, arm lengths. */
 const CLEAR = 0.3;
 
-const KNOWN = new WeakMap<Movement, BreathConvention | null>();
-
 /**
  * Which breath a movement pushes on: effort on the out-breath is what most teach. Null where the hands do not push, or as much
  * one way as the other. Raising and sinking is no pushing.
  */
-export function breathConvention(movement: Movement): BreathConvention | null {
-  const known = KNOWN.get(movement);
-  if (known !== undefined) return known;
+export const breathConvention = rememberFor((movement: Movement): BreathConvention | null => {
   let [out, into] = [0, 0];
-  const walk = knownWalk(movement, movement.laterality.directions.kind === 'both' ? 'first' : null);
+  const walk = cachedWalk(movement, movement.laterality.directions.kind === 'both' ? 'first' : null);
   const once = walk.filter(({ part }) => part === 'cycle').slice(0, movement.parts.cycle.length);
   for (const { stride } of once) {
     const { breath } = stride.phase;
@@ -34,6 +31,5 @@ export function breathConvention(movement: Movement): BreathConvention | null {
     }
   }
   const answer = out - into > CLEAR ? 'out' : into - out > CLEAR ? 'in' : null;
-  KNOWN.set(movement, answer);
   return answer;
-}
+});

@@ -1,8 +1,8 @@
 import { line, movement, plan } from '../../testing/sample';
 import { Block } from '../plan/block';
 import type { MovementItem } from '../plan/session';
-import { lineTimes } from '../timeline/lineTimes';
 import { timelineOf } from '../schedule/timeline';
+import { lineTimes } from '../timeline/lineTimes';
 import { lineReplaced, stepLines, stepsBlock } from './teachSteps';
 
 const layered = movement({

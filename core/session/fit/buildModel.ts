@@ -1,11 +1,12 @@
 import type { Movement } from '../../movement/schema/movement';
+import { rememberFor } from '../../remember/rememberFor';
 import { paceAt } from '../../timing/pace';
 import type { JudgingContext } from '../findings/finding/finding';
 import { THRESHOLDS } from '../limits/thresholds';
 import type { MovementItem, Plan } from '../plan/session';
+import { unrollBlocks } from '../schedule/unrollBlocks';
 import { lineTimes, segmentsOf } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
-import { unrollBlocks } from '../schedule/unrollBlocks';
 import {
   COST,
   countCost,
@@ -40,22 +41,14 @@ export interface FitQuestion {
   readonly caps: ReadonlyMap<string, number>;
 }
 
-interface KnownSeconds extends Pick<Plan, 'breath' | 'schools'> {
-  readonly movement: Movement;
-  readonly seconds: LineSeconds;
-}
-
-const KNOWN = new WeakMap<MovementItem, KnownSeconds>();
-
 /** The seconds of a line, laid out once for each line however often its class is fitted. */
-function secondsOf(item: MovementItem, movement: Movement, { breath, schools }: Plan): LineSeconds {
-  const known = KNOWN.get(item);
-  if (known && known.movement === movement && known.breath === breath && known.schools === schools)
-    return known.seconds;
-  const seconds = lineSeconds(item, movement, { breath, schools });
-  KNOWN.set(item, { movement, breath, schools, seconds });
-  return seconds;
-}
+const secondsOf = rememberFor((item: MovementItem) =>
+  rememberFor((movement: Movement) =>
+    rememberFor((breath: Plan['breath']) =>
+      rememberFor((schools: Plan['schools']): LineSeconds => lineSeconds(item, movement, { breath, schools })),
+    ),
+  ),
+);
 
 /** Whether a line may be left out: those marked so, or where none is, any unpinned line of warm-up and main. */
 export function mayLeaveOut(plan: Plan): (section: Plan['sections'][number], item: MovementItem) => boolean {
@@ -140,7 +133,9 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
       const { paceNow, sum, count: countNow } = standsAs(item, lineTimes(now.timeline).has(item.id) ? now : written);
       const held = paceNow ? paceNow - (now.shifts[index] ?? 0) : paceAt(section.pace, Number.MAX_VALUE);
       const times = visits.flatMap((visit) =>
-        visit.item.id === item.id && visit.item.kind === 'movement' ? [secondsOf(visit.item, movement, plan)] : [],
+        visit.item.id === item.id && visit.item.kind === 'movement'
+          ? [secondsOf(visit.item)(movement)(plan.breath)(plan.schools)]
+          : [],
       );
       const alone = times.map((time) => time.parts(countNow));
       // What the lines around it and its block add: steps into it, rests between rounds. They stay as they are.

@@ -1,7 +1,7 @@
 import type { Movement } from '../../movement/schema/movement';
 import type { MovementItem, Plan } from '../plan/session';
-import type { Segment } from '../timeline/segment';
 import { timelineOf } from '../schedule/timeline';
+import type { Segment } from '../timeline/segment';
 
 /** How long a line lasts for any count, while its pace is held: fixed seconds, and breaths that go by the pace. */
 export interface LineSeconds {

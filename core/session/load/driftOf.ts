@@ -1,8 +1,9 @@
 import type { Side } from '../../body/written/side';
 import type { Movement } from '../../movement/schema/movement';
-import { knownWalk } from '../../movement/walk/cachedWalk';
+import { cachedWalk } from '../../movement/walk/cachedWalk';
 import { writtenSide } from '../../movement/walk/cycleFor';
 import { displacement } from '../../movement/walk/stride';
+import { rememberFor } from '../../remember/rememberFor';
 import type { Segment } from '../timeline/segment';
 
 /** Metres to the right and forward. */
@@ -11,22 +12,17 @@ export interface Drift {
   readonly y: number;
 }
 
-const KNOWN = new WeakMap<Movement, Drift>();
-
 /** How far one cycle of a movement carries the feet on its written side; half of there and back for an alternating one. */
-function cycleDrift(movement: Movement): Drift {
-  const known = KNOWN.get(movement);
-  if (known) return known;
+const cycleDrift = rememberFor((movement: Movement): Drift => {
   const alternating = movement.laterality.sides.kind === 'alternating';
   const cycles = alternating ? 2 : 1;
   // The first cycle starts from the movement's own beginning; from the second on all are alike.
-  const walk = knownWalk(movement, movement.laterality.directions.kind === 'both' ? 'first' : null);
+  const walk = cachedWalk(movement, movement.laterality.directions.kind === 'both' ? 'first' : null);
   const strides = walk.filter(({ part }) => part === 'cycle').map(({ stride }) => stride);
   const { x, y } = displacement(strides.slice(strides.length / 2));
   const drift = { x: x / cycles, y: y / cycles };
-  KNOWN.set(movement, drift);
   return drift;
-}
+});
 
 /**
  * How far a segment carries the class, told at the beginning of a cycle for the whole of it; nothing for all others.

@@ -8,11 +8,12 @@ import { WARMING_SPEED } from '../../demand/readiness';
 import { loweredMovement } from '../../movement/adapt/loweredMovement';
 import { rampedMovement } from '../../movement/adapt/rampedMovement';
 import type { FindMovement, Movement } from '../../movement/schema/movement';
-import { movementsOf } from '../plan/adaptMovement';
+import { rememberFor } from '../../remember/rememberFor';
+import { adaptedMovements } from '../plan/adaptMovement';
 import type { Plan } from '../plan/session';
 import { AT_EASE, AT_EASE_SEATED, STEPPING } from '../schedule/restPoses';
-import type { Segment, Timeline } from '../timeline/segment';
 import { doneIn } from '../schedule/settleItem';
+import type { Segment, Timeline } from '../timeline/segment';
 
 /** A stretch of a class in which demand is taken as constant. */
 export interface DemandPiece {
@@ -36,12 +37,8 @@ const STEPPING_DEMAND = askedBy(STEPPING);
 
 const isSeated = (movement: Movement | undefined): boolean => (movement?.start.load.seat ?? 0) > 0;
 
-const DECLARED = new WeakMap<Movement, readonly (readonly [index: number, amount: number])[]>();
-
 /** The regions a movement is said to move though the figure cannot show it. */
-function declared(movement: Movement): readonly (readonly [index: number, amount: number])[] {
-  const known = DECLARED.get(movement);
-  if (known) return known;
+const declared = rememberFor((movement: Movement): readonly (readonly [index: number, amount: number])[] => {
   const found = Region.options.flatMap((region) => {
     const amount = movement.mobilises[region];
     if (amount === undefined) return [];
@@ -50,9 +47,8 @@ function declared(movement: Movement): readonly (readonly [index: number, amount
       return index < 0 ? [] : [[index, amount] as const];
     });
   });
-  DECLARED.set(movement, found);
   return found;
-}
+});
 
 function movingPieces(segment: Segment, index: number, movement: Movement): DemandPiece[] | null {
   const { part, phase, side, direction, repetition, startMs, lengthMs, itemId } = segment;
@@ -83,7 +79,7 @@ export function sessionDemand(
   timeline: Timeline,
   find: FindMovement,
 ): DemandPiece[] {
-  const done = movementsOf(plan, find);
+  const done = adaptedMovements(plan, find);
   let seated = false;
   return timeline.segments.flatMap((segment, index): DemandPiece[] => {
     const movement = doneIn(segment, done, find, plan.schools);

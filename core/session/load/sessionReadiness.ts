@@ -1,6 +1,7 @@
 import type { Region } from '../../body/written/region';
 import { CHANNELS, type ChannelValues, channelZeros } from '../../demand/channels';
 import { allowedDemand, keptReady, readiedBy, WORKING } from '../../demand/readiness';
+import { rememberFor } from '../../remember/rememberFor';
 import type { DemandPiece } from './sessionDemand';
 
 /** More is asked of a region than it has been made ready for. */
@@ -29,12 +30,8 @@ interface Warmth {
   readonly gained: Float64Array;
 }
 
-const KNOWN = new WeakMap<readonly DemandPiece[], Warmth>();
-
 /** Reckoned once for each list of pieces: warm-ups are tried in many combinations of the same lines. */
-function warmthOf(pieces: readonly DemandPiece[]): Warmth {
-  const known = KNOWN.get(pieces);
-  if (known) return known;
+const warmthOf = rememberFor((pieces: readonly DemandPiece[]): Warmth => {
   const kept = new Float64Array(CHANNELS.length).fill(1);
   const gained = new Float64Array(CHANNELS.length);
   for (const { seconds, demand, mobilised } of pieces)
@@ -46,9 +43,8 @@ function warmthOf(pieces: readonly DemandPiece[]): Warmth {
       gained[channel] = readiedBy(gained[channel] as number, moved, left);
     }
   const warmth = { kept, gained };
-  KNOWN.set(pieces, warmth);
   return warmth;
-}
+});
 
 /** How ready each channel is after some pieces. */
 export function readinessAfter(pieces: readonly DemandPiece[], from?: Readiness): Readiness {
@@ -56,21 +52,16 @@ export function readinessAfter(pieces: readonly DemandPiece[], from?: Readiness)
   return CHANNELS.map((_, channel) => (gained[channel] as number) + (kept[channel] as number) * (from?.[channel] ?? 0));
 }
 
-const KNOWN_WORKED = new WeakMap<readonly DemandPiece[], readonly number[]>();
-
 /** The channels that some piece asks more of than even a cold body may be asked: no others can have a gap. */
-function workedChannels(pieces: readonly DemandPiece[]): readonly number[] {
-  const known = KNOWN_WORKED.get(pieces);
-  if (known) return known;
+const workedChannels = rememberFor((pieces: readonly DemandPiece[]): readonly number[] => {
   const most = channelZeros();
   for (const { demand } of pieces)
     for (let channel = 0; channel < most.length; channel += 1)
       if ((demand.channels[channel] as number) > (most[channel] as number))
         most[channel] = demand.channels[channel] as number;
   const worked = [...most.keys()].filter((channel) => (most[channel] as number) > allowedDemand(0));
-  KNOWN_WORKED.set(pieces, worked);
   return worked;
-}
+});
 
 /** A gap that is still open: written on as it goes. */
 type OpenGap = { -readonly [Key in keyof ReadinessGap]: ReadinessGap[Key] };

@@ -1,5 +1,6 @@
 import { asTaught, doesOtherwise, type Schools, schoolsOf } from '../../movement/adapt/schools';
 import { breathedAs, layerOf, type Movement, variantOf } from '../../movement/schema/movement';
+import { rememberBy } from '../../remember/rememberBy';
 import type { MovementItem, Plan } from './session';
 
 /** What of a line says how its movement is done. */
@@ -9,9 +10,8 @@ export type Way = Pick<MovementItem, 'variant' | 'layer' | 'breathing' | 'ramp' 
 const AS_WRITTEN: Way = { variant: null, layer: null, breathing: null, ramp: null, schools: {} };
 
 /** A movement that only settles a line, as the class does it. */
-export const settlesAs = (movement: Movement, schools: Schools): Movement => doneAs(movement, AS_WRITTEN, schools);
-
-const KNOWN = new WeakMap<Movement, Map<string, Movement>>();
+export const adaptToSchools = (movement: Movement, schools: Schools): Movement =>
+  adaptMovement(movement, AS_WRITTEN, schools);
 
 /**
  * A movement as a line has it done: the variant it is led in, breathed as its school breathes, in its teaching step, growing as the line says. The same
@@ -19,28 +19,29 @@ const KNOWN = new WeakMap<Movement, Map<string, Movement>>();
  * does everything as it is written, answers the movement itself.
  * @param schools those of the class; the line's own answers go before them
  */
-export function doneAs(movement: Movement, way: Way, schools: Schools): Movement {
+export function adaptMovement(movement: Movement, way: Way, schools: Schools): Movement {
   const { variant, layer, breathing, ramp } = way;
   const taught = schoolsOf(way.schools, schools);
   const isWritten = variant === null && layer === null && breathing === null && ramp === null;
-  if (isWritten && !doesOtherwise(taught)) return movement;
-  const known = KNOWN.get(movement) ?? new Map<string, Movement>();
-  KNOWN.set(movement, known);
-  const { frontShare, toesRise, kneesStraighten } = taught;
-  const key = JSON.stringify([variant, layer, breathing, ramp, frontShare, toesRise, kneesStraighten]);
-  const before = known.get(key);
-  if (before) return before;
-  const breathed = breathing === null ? movement : breathedAs(movement, breathing);
-  const varied = variant === null ? breathed : variantOf(breathed, variant);
-  const layered = layer === null ? varied : layerOf(varied, layer);
-  const schooled = asTaught(layered, taught);
-  const done = ramp === null ? schooled : { ...schooled, ramps: [...schooled.ramps, ramp] };
-  known.set(key, done);
-  return done;
+  return isWritten && !doesOtherwise(taught)
+    ? movement
+    : keptAdapted(movement, { variant, layer, breathing, ramp }, taught);
 }
 
+const keptAdapted = rememberBy(
+  (movement: Movement, { variant, layer, breathing, ramp }: Omit<Way, 'schools'>, taught: Schools): Movement => {
+    const breathed = breathing === null ? movement : breathedAs(movement, breathing);
+    const varied = variant === null ? breathed : variantOf(breathed, variant);
+    const layered = layer === null ? varied : layerOf(varied, layer);
+    const schooled = asTaught(layered, taught);
+    return ramp === null ? schooled : { ...schooled, ramps: [...schooled.ramps, ramp] };
+  },
+  ({ variant, layer, breathing, ramp }, { frontShare, toesRise, kneesStraighten }) =>
+    JSON.stringify([variant, layer, breathing, ramp, frontShare, toesRise, kneesStraighten]),
+);
+
 /** The movement of each line of a class, as it is done there; lines without a known movement are left out. */
-export function movementsOf(
+export function adaptedMovements(
   plan: Pick<Plan, 'sections' | 'schools'>,
   find: (id: string) => Movement | undefined,
 ): ReadonlyMap<string, Movement> {
@@ -48,7 +49,7 @@ export function movementsOf(
   for (const { items } of plan.sections)
     for (const item of items) {
       const movement = item.kind === 'movement' ? find(item.movementId) : undefined;
-      if (movement && item.kind === 'movement') done.set(item.id, doneAs(movement, item, plan.schools));
+      if (movement && item.kind === 'movement') done.set(item.id, adaptMovement(movement, item, plan.schools));
     }
   return done;
 }

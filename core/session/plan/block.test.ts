@@ -1,8 +1,8 @@
 import { constant, inBreath, laid, line, movement, outBreath, plan } from '../../testing/sample';
 import { sessionDemand } from '../load/sessionDemand';
 import { totalCount } from '../report/countWords';
-import { lineTimes } from '../timeline/lineTimes';
 import { unrollBlocks } from '../schedule/unrollBlocks';
+import { lineTimes } from '../timeline/lineTimes';
 import { Block, blockFaults, isDoneIn } from './block';
 import type { Item, Plan } from './session';
 

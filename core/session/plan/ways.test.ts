@@ -5,7 +5,7 @@ import { laidLine, movement } from '../../testing/sample';
 import { warmingOf } from '../../traits/warmingOf';
 import { applyEdits } from '../edit/planEdit';
 import { driftOf } from '../load/driftOf';
-import { doneAs } from './adaptMovement';
+import { adaptMovement } from './adaptMovement';
 import { newPause } from './defaults';
 import { Plan } from './session';
 
@@ -19,16 +19,16 @@ const WRITTEN = { variant: null, layer: null, breathing: null, ramp: null, schoo
 describe('the way a line is done', () => {
   test('as it is written is the movement itself; a way always answers the same object', () => {
     const squat = known('squat');
-    expect(doneAs(squat, WRITTEN, USUAL_SCHOOLS)).toBe(squat);
-    const deep = doneAs(squat, { ...WRITTEN, variant: 'deep' }, USUAL_SCHOOLS);
+    expect(adaptMovement(squat, WRITTEN, USUAL_SCHOOLS)).toBe(squat);
+    const deep = adaptMovement(squat, { ...WRITTEN, variant: 'deep' }, USUAL_SCHOOLS);
     expect(deep).not.toBe(squat);
-    expect(doneAs(squat, { ...WRITTEN, variant: 'deep' }, USUAL_SCHOOLS)).toBe(deep);
+    expect(adaptMovement(squat, { ...WRITTEN, variant: 'deep' }, USUAL_SCHOOLS)).toBe(deep);
     expect(deep.parts.cycle[1]?.to.sink).toBe(2 * (squat.parts.cycle[1]?.to.sink ?? 0));
   });
   test('another school breathes it the other way round', () => {
     const push = known('push-out');
     expect(breathConvention(push)).toBe('out');
-    expect(breathConvention(doneAs(push, { ...WRITTEN, breathing: 'the other way' }, USUAL_SCHOOLS))).toBe('in');
+    expect(breathConvention(adaptMovement(push, { ...WRITTEN, breathing: 'the other way' }, USUAL_SCHOOLS))).toBe('in');
   });
   test('raising and sinking is no pushing', () => expect(breathConvention(known('lift'))).toBeNull());
 });

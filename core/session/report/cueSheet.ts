@@ -4,14 +4,14 @@ import type { FindMovement, Movement, Role } from '../../movement/schema/movemen
 import { passesOf } from '../../movement/schema/pass';
 import type { Breath } from '../../movement/schema/phase';
 import { phasesFor } from '../../movement/walk/cycleFor';
-import { doneAs } from '../plan/adaptMovement';
+import { adaptMovement } from '../plan/adaptMovement';
 import { type Block, blocksAround, blocksBegun } from '../plan/block';
 import { lineTitle } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
 import type { MovementItem, Plan } from '../plan/session';
+import { settledLines } from '../schedule/unrollBlocks';
 import { lineTimes } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
-import { settledLines } from '../schedule/unrollBlocks';
 import { blockWords } from './blockWords';
 import { countWords } from './countWords';
 import { settleWords } from './settleWords';
@@ -99,7 +99,7 @@ function movementCue(
   item: MovementItem,
   schools: Schools,
 ): Pick<Cue, 'pinyin' | 'chinese' | 'count' | 'counting' | 'calls' | 'movement'> {
-  const movement = doneAs(written, item, schools);
+  const movement = adaptMovement(written, item, schools);
   const first = passesOf(movement.laterality, item)[0];
   const side = first?.side === 'left' || first?.side === 'right' ? first.side : null;
   const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';

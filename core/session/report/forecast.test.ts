@@ -1,6 +1,6 @@
 import { classWith, find, line } from '../../testing/cleanClass';
 import { movement } from '../../testing/sample';
-import { movementsOf } from '../plan/adaptMovement';
+import { adaptedMovements } from '../plan/adaptMovement';
 import { newPause } from '../plan/defaults';
 import type { Plan } from '../plan/session';
 import { timelineOf } from '../schedule/timeline';
@@ -9,7 +9,7 @@ import { CLASS_SPREAD, type ForecastPart, forecastOf, forecastParts } from './fo
 const partsOf = (plan: Plan, known = find) => {
   const answer = timelineOf(plan, known);
   if (!answer.ok) throw new Error('a class of known movements');
-  return { parts: forecastParts(answer.timeline, movementsOf(plan, known)), totalMs: answer.timeline.totalMs };
+  return { parts: forecastParts(answer.timeline, adaptedMovements(plan, known)), totalMs: answer.timeline.totalMs };
 };
 
 /** A random walk that is the same every time. */

@@ -50,7 +50,7 @@ function openSpread(movement: Movement | undefined): number {
 
 /**
  * The parts of a class that vary by themselves: what is done in one line and kind varies together, lines apart.
- * @param movements of each line, as `movementsOf` answers them
+ * @param movements of each line, as `adaptedMovements` answers them
  */
 export function forecastParts(timeline: Timeline, movements: ReadonlyMap<string, Movement>): ForecastPart[] {
   return [...lineTimes(timeline).values()].flatMap((line) => {

@@ -2,6 +2,7 @@ import { wrapAngle } from '../../body/geometry/wrapAngle';
 import type { Pose } from '../../body/standing/pose';
 import { SIDES } from '../../body/written/side';
 import { type Bridge, bridgeBetween } from '../../movement/bridge/bridge';
+import { rememberFor } from '../../remember/rememberFor';
 
 /** Feet that differ by no more than this are left where they are between two movements of a class. Conventions. */
 const NEARLY = { metres: 0.08, degrees: 15, load: 15 } as const;
@@ -29,15 +30,9 @@ export function standsAlready(from: Pose, goal: Pose): boolean {
 /** Going on from here: nothing to do, a way, or no sound way known. */
 export type WayOn = Bridge | 'none' | 'missing';
 
-const KNOWN = new WeakMap<Pose, WeakMap<Pose, WayOn>>();
+const waysFrom = rememberFor((from: Pose) =>
+  rememberFor((goal: Pose): WayOn => (standsAlready(from, goal) ? 'none' : (bridgeBetween(from, goal) ?? 'missing'))),
+);
 
 /** How a class gets from where one movement leaves it to where the next begins, worked out once for each pair of poses. */
-export function bridgeInto(from: Pose, goal: Pose): WayOn {
-  const ways = KNOWN.get(from) ?? new WeakMap<Pose, WayOn>();
-  KNOWN.set(from, ways);
-  const known = ways.get(goal);
-  if (known) return known;
-  const way = standsAlready(from, goal) ? 'none' : (bridgeBetween(from, goal) ?? 'missing');
-  ways.set(goal, way);
-  return way;
-}
+export const bridgeInto = (from: Pose, goal: Pose): WayOn => waysFrom(from)(goal);

@@ -7,15 +7,15 @@ import type { Movement } from '../../movement/schema/movement';
 import type { PartName } from '../../movement/schema/parts';
 import { firstSide, type Pass, type Passes, passesOf } from '../../movement/schema/pass';
 import type { Phase } from '../../movement/schema/phase';
-import { knownPhases } from '../../movement/walk/cachedPhases';
+import { cachedPhases } from '../../movement/walk/cachedPhases';
 import type { Pace } from '../../timing/pace';
 import { type BreathRatio, phaseBreaths, phaseSeconds } from '../../timing/phaseSeconds';
-import { doneAs } from '../plan/adaptMovement';
+import { adaptMovement } from '../plan/adaptMovement';
 import type { MovementItem } from '../plan/session';
-import { callFor } from './calls';
 import type { TimelineClock } from '../timeline/clock';
-import type { Floor } from './scheduleBridge';
 import type { Segment, SegmentKind } from '../timeline/segment';
+import { callFor } from './calls';
+import type { Floor } from './scheduleBridge';
 
 /** What a line meets when its turn comes. */
 export interface LineStart {
@@ -70,7 +70,7 @@ export class LineInTime {
     readonly item: MovementItem,
     written: Movement,
   ) {
-    this.#done = doneAs(written, item, start.schools);
+    this.#done = adaptMovement(written, item, start.schools);
     this.movement = this.movementIn(1);
     this.passes = passesOf(this.movement.laterality, item);
     this.repetitions = repetitionsOf(written, item.count);
@@ -105,7 +105,7 @@ export class LineInTime {
 
   /** The phases of a part as they are at one place of the line. */
   phasesOf(name: PartName, { round, side, direction, repetition, of }: PlaceInLine): readonly Phase[] {
-    return knownPhases(rampedMovement(this.movementIn(round), repetition ?? 1, of ?? 1), name, side, direction);
+    return cachedPhases(rampedMovement(this.movementIn(round), repetition ?? 1, of ?? 1), name, side, direction);
   }
 
   /** How long a phase takes from now on, seconds. */

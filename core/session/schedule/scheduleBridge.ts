@@ -3,8 +3,8 @@ import { bridgeCall, bridgeHalves } from '../../movement/bridge/bridgeWords';
 import type { Breath, Phase } from '../../movement/schema/phase';
 import { FREE_STEP } from '../../timing/timingConstants';
 import type { HandBridge } from '../plan/session';
-import { bridgeInto } from './bridgeInto';
 import type { ScheduledBridge } from '../timeline/segment';
+import { bridgeInto } from './bridgeInto';
 
 /** How the class stands when a line begins, and what it last breathed; null where it does not go straight on. */
 export interface Floor {

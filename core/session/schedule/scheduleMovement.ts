@@ -1,12 +1,12 @@
 import type { Movement } from '../../movement/schema/movement';
 import type { MovementItem } from '../plan/session';
+import type { ScheduledBridge } from '../timeline/segment';
 import { LineInTime, type LineStart } from './lineInTime';
 import type { Floor } from './scheduleBridge';
 import { scheduleExit } from './scheduleExit';
 import { scheduleIntroduction } from './scheduleIntroduction';
 import { scheduleRounds } from './scheduleRounds';
 import { scheduleTransition } from './scheduleTransition';
-import type { ScheduledBridge } from '../timeline/segment';
 
 /** What a line leaves behind: how the class stands, and the steps that led into it. */
 export interface ScheduledLine {

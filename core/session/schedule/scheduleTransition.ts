@@ -1,10 +1,10 @@
 import { firstPose } from '../../movement/walk/cachedWalk';
 import { phaseBreaths } from '../../timing/phaseSeconds';
+import type { ScheduledBridge } from '../timeline/segment';
 import { chainChange } from './changeOfSide';
 import { type LineInTime, UNCOUNTED } from './lineInTime';
 import { type StepsInto, stepsInto } from './scheduleBridge';
 import { isShownFirst } from './scheduleIntroduction';
-import type { ScheduledBridge } from '../timeline/segment';
 
 /** The steps into a line from where the class stands; null where it stands there already. */
 function stepsOf(line: LineInTime): StepsInto {

@@ -2,7 +2,7 @@ import { readClass, writeClass } from '../../formats/classJson';
 import { constant, inBreath, laid, line, movement, outBreath, plan } from '../../testing/sample';
 import { sessionDemand } from '../load/sessionDemand';
 import { countSide } from '../load/sessionSides';
-import { movementsOf } from '../plan/adaptMovement';
+import { adaptedMovements } from '../plan/adaptMovement';
 import { Block } from '../plan/block';
 import { newPause } from '../plan/defaults';
 import { type Item, type Plan, Session } from '../plan/session';
@@ -91,7 +91,7 @@ test('what is asked while settling is what its movement asks, not the line', () 
       .some(({ demand }) => demand.overhead.left);
   expect(overhead(true)).toBe(true);
   expect(overhead(false)).toBe(false);
-  const movements = movementsOf(of, find);
+  const movements = adaptedMovements(of, find);
   expect(timeline.segments.map((segment) => doneIn(segment, movements, find, of.schools)?.id)).toContain('gather');
 });
 

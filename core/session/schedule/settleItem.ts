@@ -1,6 +1,6 @@
 import type { Schools } from '../../movement/adapt/schools';
 import type { Movement, Role } from '../../movement/schema/movement';
-import { settlesAs } from '../plan/adaptMovement';
+import { adaptToSchools } from '../plan/adaptMovement';
 import { newMovementItem } from '../plan/defaults';
 import type { MovementItem, Section } from '../plan/session';
 import type { SettleLine } from '../plan/settleRoutine';
@@ -18,7 +18,7 @@ export const isRoutine = ({ kind, part }: Pick<Segment, 'kind' | 'part'>): boole
 
 /**
  * The movement that is done in a stretch of a class: the line's, as the line has it done, or one of the routine that settles it.
- * @param movements of each line, as `movementsOf` answers them
+ * @param movements of each line, as `adaptedMovements` answers them
  * @param schools those of the class
  */
 export const doneIn = (
@@ -29,7 +29,7 @@ export const doneIn = (
 ): Movement | undefined => {
   if (!isRoutine(segment) || segment.movementId === null) return movements.get(segment.itemId);
   const movement = find(segment.movementId);
-  return movement && settlesAs(movement, schools);
+  return movement && adaptToSchools(movement, schools);
 };
 
 /** The ids of all movements a class names, in its lines and in what settles them. */

@@ -3,12 +3,12 @@ import type { FindMovement } from '../../movement/schema/movement';
 import { isPauseKind } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
 import type { Item, MovementItem, Plan } from '../plan/session';
-import { chainChange } from './changeOfSide';
 import { TimelineClock } from '../timeline/clock';
+import type { Segment, Timeline } from '../timeline/segment';
+import { chainChange } from './changeOfSide';
 import { AT_EASE, AT_EASE_SEATED } from './restPoses';
 import type { Floor } from './scheduleBridge';
 import { type ScheduledLine, scheduleMovement } from './scheduleMovement';
-import type { Segment, Timeline } from '../timeline/segment';
 import { settleItem } from './settleItem';
 import { type Occurrence, unrollBlocks } from './unrollBlocks';
 

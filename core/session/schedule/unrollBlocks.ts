@@ -1,4 +1,5 @@
 import { otherSide, type Side } from '../../body/written/side';
+import { rememberFor } from '../../remember/rememberFor';
 import { SIDE_CHANGE } from '../../timing/timingConstants';
 import { type Block, isDoneIn, rootOf } from '../plan/block';
 import type { Item, Section } from '../plan/session';
@@ -39,20 +40,14 @@ const again = (item: Item): Item =>
   item.kind === 'movement' && item.manner === 'explained' ? { ...item, manner: 'follow-along' } : item;
 
 /**
- * The lines of a section in the order in which they are really done, blocks unrolled. Three lines in two rounds are six visits.
+ * The lines of a section in the order in which they are really done, blocks unrolled. Three lines in two rounds are six occurrences.
  */
-export function unrollBlocks(section: Rows): readonly Occurrence[] {
-  const known = KNOWN.get(section);
-  if (known) return known;
-  const visits = settled(unrolled(section), section);
-  KNOWN.set(section, visits);
-  return visits;
-}
-
-const KNOWN = new WeakMap<object, readonly Occurrence[]>();
+export const unrollBlocks = rememberFor((section: Rows): readonly Occurrence[] =>
+  markSettled(unroll(section), section),
+);
 
 /** A block is settled once, after its last line in its last round; a section that is settled at its end, after its last movement. */
-function settled(visits: readonly Unsettled[], { blocks, settle }: Rows): Occurrence[] {
+function markSettled(visits: readonly Unsettled[], { blocks, settle }: Rows): Occurrence[] {
   const moves = visits.filter(({ item }) => item.kind === 'movement');
   const after = new Set(
     moves.filter((visit, place) => {
@@ -65,16 +60,16 @@ function settled(visits: readonly Unsettled[], { blocks, settle }: Rows): Occurr
   return visits.map((visit) => ({ ...visit, isSettled: after.has(visit) }));
 }
 
-function unrolled({ items, blocks }: Rows): Unsettled[] {
+function unroll({ items, blocks }: Rows): Unsettled[] {
   if (blocks.length === 0) return items.map((item) => ({ item, before: 0, round: 0, lower: 0, between: null }));
-  const visits: Unsettled[] = [];
+  const occurrences: Unsettled[] = [];
   const seen = new Map<string, number>();
   let between: Between = null;
 
-  const visit = (item: Item, { lower, side, round }: Doing) => {
+  const add = (item: Item, { lower, side, round }: Doing) => {
     const before = seen.get(item.id) ?? 0;
     seen.set(item.id, before + 1);
-    visits.push({ item: onSide(before > 0 ? again(item) : item, side), before, round, lower, between });
+    occurrences.push({ item: onSide(before > 0 ? again(item) : item, side), before, round, lower, between });
     between = null;
   };
 
@@ -91,7 +86,7 @@ function unrolled({ items, blocks }: Rows): Unsettled[] {
     return rows;
   };
 
-  const unroll = (block: Block, lines: readonly Item[], doing: Doing) => {
+  const unrollOne = (block: Block, lines: readonly Item[], doing: Doing) => {
     const first = doing.side ?? block.chain;
     const sides =
       block.chain === null || doing.side !== null || first === null ? [doing.side] : [first, otherSide(first)];
@@ -105,16 +100,16 @@ function unrolled({ items, blocks }: Rows): Unsettled[] {
         if (index > 0) between = { kind: 'side-change', seconds: SIDE_CHANGE };
         else if (round > 1 && block.roundRest > 0) between = { kind: 'round-rest', seconds: block.roundRest };
         for (const [inner, row] of rowsOf(done, ({ block: own }) => (own === block.id ? null : own)))
-          if (inner && inner !== block) unroll(inner, row, { ...here, side });
-          else for (const item of row) visit(item, { ...here, side });
+          if (inner && inner !== block) unrollOne(inner, row, { ...here, side });
+          else for (const item of row) add(item, { ...here, side });
       });
     }
   };
 
   for (const [block, row] of rowsOf(items, (item) => rootOf(blocks, item)))
-    if (block) unroll(block, row, { lower: 0, side: null, round: 0 });
-    else for (const item of row) visit(item, { lower: 0, side: null, round: 0 });
-  return visits;
+    if (block) unrollOne(block, row, { lower: 0, side: null, round: 0 });
+    else for (const item of row) add(item, { lower: 0, side: null, round: 0 });
+  return occurrences;
 }
 
 /** The lines of a section that its routine settles. */

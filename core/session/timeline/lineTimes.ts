@@ -1,3 +1,4 @@
+import { rememberFor } from '../../remember/rememberFor';
 import type { LineStretch, Segment, Timeline } from './segment';
 
 /** A line of a class with all the times it comes round. */
@@ -11,12 +12,8 @@ export interface LineTime {
   readonly visits: readonly LineStretch[];
 }
 
-const KNOWN = new WeakMap<Timeline, ReadonlyMap<string, LineTime>>();
-
 /** The lines of a class in the order in which they first come, each once however often its block has it come round. */
-export function lineTimes(timeline: Timeline): ReadonlyMap<string, LineTime> {
-  const known = KNOWN.get(timeline);
-  if (known) return known;
+export const lineTimes = rememberFor((timeline: Timeline): ReadonlyMap<string, LineTime> => {
   const lines = new Map<string, LineTime>();
   for (const visit of timeline.items) {
     const { itemId, section, startMs, lengthMs } = visit;
@@ -29,9 +26,8 @@ export function lineTimes(timeline: Timeline): ReadonlyMap<string, LineTime> {
       visits: [...(before?.visits ?? []), visit],
     });
   }
-  KNOWN.set(timeline, lines);
   return lines;
-}
+});
 
 /** Everything that a line is made of, in the order of the class. */
 export const segmentsOf = (timeline: Timeline, { visits }: LineTime): Segment[] =>

@@ -3,9 +3,9 @@ import { comesNext } from '../../../core/record/comesNext';
 import { momentOf } from '../../../core/record/moment';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/steer';
 import type { Teaching } from '../../../core/record/teaching';
-import { movementsOf } from '../../../core/session/plan/adaptMovement';
-import { lineTimes, segmentsOf } from '../../../core/session/timeline/lineTimes';
+import { adaptedMovements } from '../../../core/session/plan/adaptMovement';
 import { doneIn, isRoutine } from '../../../core/session/schedule/settleItem';
+import { lineTimes, segmentsOf } from '../../../core/session/timeline/lineTimes';
 import type { Repertoire } from '../../app/repertoire';
 import { useTimeline } from '../../class/useTimeline';
 import { ClockAgainstPlan } from './ClockAgainstPlan';
@@ -69,7 +69,7 @@ export function TeachingFace({ kept, repertoire, onLight }: Props) {
     }),
     [act, timeline],
   );
-  const movements = useMemo(() => movementsOf(session, repertoire.find), [session, repertoire]);
+  const movements = useMemo(() => adaptedMovements(session, repertoire.find), [session, repertoire]);
 
   if (ending || teaching.finished || !moment) {
     return (

@@ -1,8 +1,8 @@
 import { usualName } from '../../../movement/schema/movement';
 import { speechSeconds } from '../../../timing/speech';
 import { WORDS_PER_SECOND } from '../../../timing/timingConstants';
-import type { Segment } from '../../timeline/segment';
 import { isRoutine } from '../../schedule/settleItem';
+import type { Segment } from '../../timeline/segment';
 import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';

@@ -1,7 +1,7 @@
 import type { PlanEdit } from '../../edit/planEdit';
 import { applyEdits } from '../../edit/planEdit';
 import { sessionDemand } from '../../load/sessionDemand';
-import { movementsOf } from '../../plan/adaptMovement';
+import { adaptedMovements } from '../../plan/adaptMovement';
 import { offeredWays } from '../../plan/offeredWays';
 import type { Plan } from '../../plan/session';
 import { timelineOf } from '../../schedule/timeline';
@@ -24,7 +24,7 @@ export function analyseClass(
     timeline,
     pieces: sessionDemand(plan, timeline, context.find),
     otherWays: offeredWays(plan).map((other) => sessionDemand(other, timeline, context.find)),
-    movements: movementsOf(plan, context.find),
+    movements: adaptedMovements(plan, context.find),
     standing,
   };
 }

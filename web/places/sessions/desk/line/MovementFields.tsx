@@ -10,7 +10,7 @@ import { firstSide, sidesOffered } from '../../../../../core/movement/schema/pas
 import { writtenSide } from '../../../../../core/movement/walk/cycleFor';
 import { cycleStrip } from '../../../../../core/movement/walk/strip';
 import { stepLines, stepsBlock } from '../../../../../core/session/edit/teachSteps';
-import { doneAs } from '../../../../../core/session/plan/adaptMovement';
+import { adaptMovement } from '../../../../../core/session/plan/adaptMovement';
 import type { Block } from '../../../../../core/session/plan/block';
 import type { MovementItem } from '../../../../../core/session/plan/session';
 import { lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
@@ -78,7 +78,10 @@ export const MovementFields = memo(function MovementFields({ item, movement, tim
       <h2>
         <Link to={`/repertoire/${movement.id}`}>{usualName(movement)}</Link>
       </h2>
-      <Strip done={doneAs(movement, item, schools)} side={written === null ? null : firstSide(written, item.sides)} />
+      <Strip
+        done={adaptMovement(movement, item, schools)}
+        side={written === null ? null : firstSide(written, item.sides)}
+      />
       <div className="panel-acts">
         <InMyWords movement={movement} size="small" secondsOf={secondsOf} />
         {movement.layers.length > 0 && item.layer === null && (

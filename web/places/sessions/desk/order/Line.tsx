@@ -11,7 +11,7 @@ import { tellingMoment } from '../../../../../core/movement/sample/tellingMoment
 import { type Movement, usualName } from '../../../../../core/movement/schema/movement';
 import { firstSide } from '../../../../../core/movement/schema/pass';
 import { writtenSide } from '../../../../../core/movement/walk/cycleFor';
-import { doneAs } from '../../../../../core/session/plan/adaptMovement';
+import { adaptMovement } from '../../../../../core/session/plan/adaptMovement';
 import { lineAmount } from '../../../../../core/session/plan/lineAmount';
 import { lineTitle, PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import { matchItem } from '../../../../../core/session/plan/matchItem';
@@ -209,5 +209,8 @@ export const Line = memo(function Line({
 
 const momentOf = (movement: Movement, item: MovementItem, schools: Schools) => {
   const written = writtenSide(movement);
-  return tellingMoment(doneAs(movement, item, schools), written === null ? null : firstSide(written, item.sides));
+  return tellingMoment(
+    adaptMovement(movement, item, schools),
+    written === null ? null : firstSide(written, item.sides),
+  );
 };

@@ -6,9 +6,9 @@ import { blocksAround, blocksBegun } from '../../../../../core/session/plan/bloc
 import type { Item, Section, Session } from '../../../../../core/session/plan/session';
 import { totalCount } from '../../../../../core/session/report/countWords';
 import { settleName } from '../../../../../core/session/report/settleWords';
+import { settledLines } from '../../../../../core/session/schedule/unrollBlocks';
 import { type LineTime, lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import { settledLines } from '../../../../../core/session/schedule/unrollBlocks';
 import type { Repertoire } from '../../../../app/repertoire';
 import { useSame } from '../../../../app/useSame';
 import { clockAt, minutes, sectionWord } from '../../../../app/words';
