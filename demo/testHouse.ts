@@ -38,16 +38,12 @@ export function openTestHouse(): TestHouse {
       return app.request(path, { method, headers: sent, ...(body === undefined ? {} : { body: text }) });
     },
     contents: () => {
-      const tables = [
-        'groups',
-        'sessions',
-        'class_logs',
-        'class_log_items',
-        'movements',
-        'withdrawn_movements',
-        'aside_rules',
-      ];
-      return JSON.stringify(tables.map((table) => database.prepare(`SELECT * FROM ${table}`).all()));
+      // Read from the database itself: a table that is added is looked at from then on.
+      const tables = database
+        .prepare("SELECT name FROM sqlite_master WHERE type = 'table' ORDER BY name")
+        .pluck()
+        .all();
+      return JSON.stringify(tables.map((table) => [table, database.prepare(`SELECT * FROM "${table}"`).all()]));
     },
     close: () => {
       database.close();

@@ -55,6 +55,8 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
   server: ['server/store', 'server/routes', 'server'],
   web: [
     'web/workers',
+    'web/app/machine',
+    'web/app/server',
     'web/app',
     'web/app/shell',
     'web/drawing/figure',

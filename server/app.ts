@@ -5,9 +5,10 @@ import type { OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
 import { bodyLimit } from 'hono/body-limit';
 import { HTTPException } from 'hono/http-exception';
+import { methodNotAllowed } from 'hono/method-not-allowed';
 import type { Form } from '../core/movement/schema/form';
 import type { Movement } from '../core/movement/schema/movement';
-import { BODY_LIMIT, jsonOnly, localOnly, sealed } from './guard';
+import { BODY_LIMIT, jsonOnly, localOnly, ownPagesOnly, sealed } from './guard';
 import { asideRoutes } from './routes/asides';
 import { classFileRoutes } from './routes/classFiles';
 import { computeRoutes } from './routes/compute';
@@ -18,6 +19,7 @@ import { passageRoutes } from './routes/passages';
 import { problem, Refusal } from './routes/problem';
 import { router } from './routes/router';
 import { sessionRoutes } from './routes/sessions';
+import { storeProblem } from './routes/storeProblem';
 import { wordingRoutes } from './routes/wording';
 import { asideStore } from './store/asides';
 import { groupStore } from './store/groups';
@@ -36,28 +38,33 @@ export interface House {
   readonly webFolder: string | null;
 }
 
-/** Known paths asked with another method are answered 405, with the methods they do know. */
-function refuseOtherMethods(app: OpenAPIHono): void {
-  const methods = new Map<string, string[]>();
-  for (const definition of app.openAPIRegistry.definitions) {
-    if (definition.type !== 'route') continue;
-    const path = definition.route.path.replaceAll(/\{(\w+)\}/g, ':$1');
-    methods.set(path, [...(methods.get(path) ?? []), definition.route.method.toUpperCase()]);
-  }
-  for (const [path, known] of methods) {
-    app.all(path, () => {
-      const refused = problem(405, `This address knows only ${known.join(' and ')}.`);
-      refused.headers.set('Allow', known.join(', '));
+/** A known address asked with a method it does not know says which it does. */
+const refuseOtherMethods = (app: OpenAPIHono) =>
+  methodNotAllowed({
+    app,
+    onMethodNotAllowed: (_, methods) => {
+      const refused = problem(405, `This address knows only ${methods.join(' and ')}.`);
+      refused.headers.set('Allow', methods.join(', '));
       return refused;
-    });
-  }
-}
+    },
+  });
+
+/** What the framework refuses by itself, in words. */
+const HTTP_WORDS: Readonly<Record<number, string>> = {
+  400: 'This is not JSON that can be read.',
+  403: 'Pages from other addresses may not use this server.',
+};
 
 function serveWeb(app: OpenAPIHono, folder: string): void {
   const page = readFileSync(join(folder, 'index.html'), 'utf8');
   app.use('/assets/*', async (context, next) => {
     await next();
     if (context.res.ok) context.header('Cache-Control', 'public, max-age=31536000, immutable');
+  });
+  app.use('/serviceWorker.js', async (context, next) => {
+    await next();
+    // A new build is looked for each time, and found.
+    context.header('Cache-Control', 'no-cache');
   });
   app.use('/*', serveStatic({ root: folder, index: 'none' }));
   app.get('/*', (context, next) => {
@@ -77,7 +84,7 @@ export function createApp({ database, movements: shipped, forms, webFolder }: Ho
   const logs = logStore(database);
 
   const app = router();
-  app.use(sealed, localOnly, jsonOnly);
+  app.use(sealed, localOnly, ownPagesOnly, jsonOnly, refuseOtherMethods(app));
   app.use(
     bodyLimit({
       maxSize: BODY_LIMIT,
@@ -98,17 +105,16 @@ export function createApp({ database, movements: shipped, forms, webFolder }: Ho
     openapi: '3.1.0',
     info: { title: 'Vesperum', version: '1', description: 'Classes of named movements, laid out in time.' },
   });
-  refuseOtherMethods(app);
   if (webFolder !== null) serveWeb(app, webFolder);
 
   app.notFound(() => problem(404, 'There is nothing at this address.'));
   app.onError((error) => {
     if (error instanceof Refusal) return error.response;
     if (error instanceof HTTPException) {
-      return problem(error.status, error.status === 400 ? 'This is not JSON that can be read.' : error.message);
+      return problem(error.status, HTTP_WORDS[error.status] ?? error.message);
     }
     console.error(error);
-    return problem(500, 'Something went wrong here. Nothing was changed; try again.');
+    return storeProblem(error) ?? problem(500, 'Something went wrong here. Nothing was changed; try again.');
   });
   return app;
 }

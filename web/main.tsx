@@ -4,11 +4,22 @@ import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import './app/fonts';
 import './app/base.css';
+import { sayOpen } from './app/machine/tab';
 import { PlacesProvider } from './app/place';
 import { createRouter } from './app/shell/createRouter';
 import { LightProvider } from './app/shell/LightContext';
+import { ServerWatch } from './app/shell/ServerWatch';
 import { store } from './app/store';
 import { PLACES } from './places/places';
+
+if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+  // Once the page stands: everything else is fetched in the background.
+  window.addEventListener(
+    'load',
+    () => void navigator.serviceWorker.register('/serviceWorker.js').catch(() => undefined),
+  );
+}
+sayOpen();
 
 const root = document.getElementById('root');
 if (root) {
@@ -17,6 +28,7 @@ if (root) {
       <Provider store={store}>
         <LightProvider>
           <PlacesProvider value={PLACES}>
+            <ServerWatch />
             <RouterProvider router={createRouter(PLACES)} />
           </PlacesProvider>
         </LightProvider>

@@ -30,7 +30,12 @@ const add = createRoute({
   path,
   summary: 'Record a class',
   request: body(ClassLog),
-  responses: { 201: json(ClassLog, 'The log as stored'), 409: fails('The id is taken'), ...refused },
+  responses: {
+    201: json(ClassLog, 'The log as stored'),
+    200: json(ClassLog, 'The same class was recorded before; it is not recorded twice'),
+    409: fails('The id is taken by another one'),
+    ...refused,
+  },
 });
 const annotate = createRoute({
   method: 'put',
@@ -54,8 +59,14 @@ export const logRoutes = (logs: LogStore, sessions: SessionStore): OpenAPIHono =
         const errors = [{ path: ['sessionId'], message: `there is no class "${log.sessionId}"` }];
         throw new Refusal(422, 'The class that was taught does not exist.', { errors });
       }
-      if (!logs.add(log)) throw new Refusal(409, 'A log of that id is already there.');
-      return context.json(log, 201);
+      switch (logs.add(log)) {
+        case 'added':
+          return context.json(log, 201);
+        case 'there already':
+          return context.json(logs.find(log.id) ?? log, 200);
+        case 'taken':
+          throw new Refusal(409, 'A record of this class is there already, and says something else.');
+      }
     })
     .openapi(annotate, (context) => {
       const { id } = context.req.valid('param');

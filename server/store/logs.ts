@@ -1,4 +1,5 @@
 import type { Database } from 'better-sqlite3';
+import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import type { LogNotes, LogSummary } from '../../core/formats/api';
 import { ClassLog } from '../../core/record/classLog';
@@ -6,8 +7,8 @@ import { ClassLog } from '../../core/record/classLog';
 export interface LogStore {
   all(): LogSummary[];
   find(id: string): ClassLog | null;
-  /** Answers false where the id is taken. */
-  add(log: ClassLog): boolean;
+  /** The same class written once more, because an answer was lost, is the same record. */
+  add(log: ClassLog): 'added' | 'there already' | 'taken';
   /** Answers false where there is no such log. */
   annotate(id: string, notes: LogNotes): boolean;
 }
@@ -53,20 +54,27 @@ export function logStore(database: Database): LogStore {
     VALUES (@logId, @position, @itemId, @title, @section, @plannedMs, @actualMs, @plannedTimes, @doneTimes, @outcome)`);
   const annotate = database.prepare('UPDATE class_logs SET attendance = @attendance, notes = @notes WHERE id = @id');
 
+  const find = (id: string): ClassLog | null => {
+    const row = one.get(id);
+    if (row === undefined) return null;
+    const log = LogRow.parse(row);
+    return ClassLog.parse({ ...log, plan: JSON.parse(log.plan), items: items.all(id) });
+  };
+
   return {
     all: () => all.all().map((row) => SummaryRow.parse(row)),
-    find: (id) => {
-      const row = one.get(id);
-      if (row === undefined) return null;
-      const log = LogRow.parse(row);
-      return ClassLog.parse({ ...log, plan: JSON.parse(log.plan), items: items.all(id) });
-    },
+    find,
     add: database.transaction((log: ClassLog) => {
-      if (one.get(log.id) !== undefined) return false;
+      const there = find(log.id);
+      // Who came and what to remember is said afterwards; what was taught is what makes it the same.
+      if (there)
+        return equal({ ...there, attendance: null, notes: '' }, { ...log, attendance: null, notes: '' })
+          ? 'there already'
+          : 'taken';
       const { items: logged, plan, ...row } = log;
       addLog.run({ ...row, plan: JSON.stringify(plan) });
       for (const [position, item] of logged.entries()) addItem.run({ ...item, logId: log.id, position });
-      return true;
+      return 'added';
     }),
     annotate: (id, notes) => annotate.run({ id, ...notes }).changes > 0,
   };

@@ -1,4 +1,5 @@
 import { type ThemeConfig, theme } from 'antd';
+import { machineShelf } from './machine/storage';
 
 /** The two lights of the house: lamp for planning, dusk for a dim hall. Every colour on a screen is one of these. */
 export type LightName = 'lamp' | 'dusk';
@@ -53,7 +54,7 @@ export const LIGHTS: Readonly<Record<LightName, Light>> = {
 const KEPT = 'vesperum.light';
 
 /** The light this machine was left in; lamp at first. */
-export const keptLight = (): LightName => (localStorage.getItem(KEPT) === 'dusk' ? 'dusk' : 'lamp');
+export const keptLight = (): LightName => (machineShelf.find(KEPT) === 'dusk' ? 'dusk' : 'lamp');
 
 /** Puts a light on: every colour becomes a CSS variable of its own name. */
 export function putOn(name: LightName): void {
@@ -63,7 +64,7 @@ export function putOn(name: LightName): void {
   dataset.light = name;
 }
 
-export const keepLight = (name: LightName): void => localStorage.setItem(KEPT, name);
+export const keepLight = (name: LightName): void => void machineShelf.keep(KEPT, name);
 
 /** The component library's theme for a light. */
 export function themeOf(name: LightName): ThemeConfig {

@@ -1,9 +1,11 @@
-import { useMemo } from 'react';
+import { createContext, useContext } from 'react';
+import type { Library } from '../../core/formats/api';
 import { type MovementSearch, searchOf } from '../../core/movement/edit/search';
 import type { Form } from '../../core/movement/schema/form';
 import type { FindMovement, Movement } from '../../core/movement/schema/movement';
 import { atVersion, baseId } from '../../core/movement/schema/version';
-import { api } from './api';
+import { rememberFor } from '../../core/remember/rememberFor';
+import { api } from './server/api';
 
 export interface Repertoire {
   /** What is offered: the newest version of every movement that is not out of sight. */
@@ -22,24 +24,45 @@ export interface Repertoire {
   readonly isShown: (id: string) => boolean;
 }
 
-/** The repertoire with its search, or null while it is on its way. */
-export function useRepertoire(): Repertoire | null {
-  const { data } = api.useLibraryQuery();
-  return useMemo(() => {
-    if (!data) return null;
-    const byId = new Map(data.movements.map((movement) => [movement.id, movement]));
-    const movements = data.shown.flatMap((id) => byId.get(id) ?? []);
-    const newest = new Map(movements.map((movement) => [baseId(movement.id), movement]));
-    const own = new Set(data.own);
-    return {
-      movements,
-      all: data.movements,
-      forms: data.forms,
-      find: (id) => byId.get(id),
-      newest: (id) => newest.get(baseId(id)) ?? byId.get(atVersion(id, 0)),
-      search: searchOf(movements),
-      isOwn: (id) => own.has(baseId(id)),
-      isShown: (id) => newest.has(baseId(id)),
-    };
-  }, [data]);
+/** The repertoire with its search, as the server has it. */
+function repertoireOf(data: Library): Repertoire {
+  const byId = new Map(data.movements.map((movement) => [movement.id, movement]));
+  const movements = data.shown.flatMap((id) => byId.get(id) ?? []);
+  const newest = new Map(movements.map((movement) => [baseId(movement.id), movement]));
+  const own = new Set(data.own);
+  return {
+    movements,
+    all: data.movements,
+    forms: data.forms,
+    find: (id) => byId.get(id),
+    newest: (id) => newest.get(baseId(id)) ?? byId.get(atVersion(id, 0)),
+    search: searchOf(movements),
+    isOwn: (id) => own.has(baseId(id)),
+    isShown: (id) => newest.has(baseId(id)),
+  };
+}
+
+const kept = rememberFor(repertoireOf);
+
+export interface FetchedRepertoire {
+  /** Null while it is on its way, and where it could not be fetched. */
+  readonly repertoire: Repertoire | null;
+  readonly isRefused: boolean;
+  readonly askAgain: () => void;
+}
+
+/** The repertoire, fetched once for the whole house. */
+export function useFetchedRepertoire(): FetchedRepertoire {
+  const { data, isError, refetch } = api.useLibraryQuery();
+  return { repertoire: data ? kept(data) : null, isRefused: isError && !data, askAgain: () => void refetch() };
+}
+
+const RepertoireContext = createContext<Repertoire | null>(null);
+export const RepertoireProvider = RepertoireContext.Provider;
+
+/** The repertoire, inside a `RepertoireGate`. */
+export function useRepertoire(): Repertoire {
+  const repertoire = useContext(RepertoireContext);
+  if (!repertoire) throw new Error('Only a part behind the gate of the repertoire may ask for it.');
+  return repertoire;
 }

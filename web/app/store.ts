@@ -7,9 +7,10 @@ import {
   type UnknownAction,
 } from '@reduxjs/toolkit';
 import { useDispatch } from 'react-redux';
-import { api } from './api';
+import { api } from './server/api';
+import { serverState } from './server/serverState';
 
-const rootReducer = combineSlices(api);
+const rootReducer = combineSlices(api, serverState);
 const addedMiddleware = createDynamicMiddleware();
 
 /** What the whole house keeps: the answers of the server. A place adds what it keeps itself when it is loaded. */

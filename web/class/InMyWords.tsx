@@ -8,8 +8,8 @@ import { baseId } from '../../core/movement/schema/version';
 import { BREATH_WORDS } from '../../core/session/schedule/calls';
 import { speechSeconds } from '../../core/timing/speech';
 import { COMPARING_PACE, secondsAtPace } from '../../core/timing/trackAtPace';
-import { api } from '../app/api';
-import { whyRefused } from '../app/problemIn';
+import { api } from '../app/server/api';
+import { whyRefused } from '../app/server/problemIn';
 import './wording.css';
 
 /** How long a phase lasts where it is done, in seconds; null where it is not done. */

@@ -4,7 +4,7 @@ import type { Session } from '../../core/session/plan/session';
 import { forecastOf, forecastParts } from '../../core/session/report/forecast';
 import { slotVerdict } from '../../core/session/report/slotVerdict';
 import type { Timeline } from '../../core/session/timeline/segment';
-import type { Repertoire } from '../app/repertoire';
+import { useRepertoire } from '../app/repertoire';
 import { clockAt, inWords, sectionWord } from '../app/words';
 import { slotWords } from './slotWords';
 import './slotBar.css';
@@ -12,11 +12,11 @@ import './slotBar.css';
 interface Props {
   readonly session: Session;
   readonly timeline: Timeline;
-  readonly repertoire: Repertoire;
 }
 
 /** The slot as a bar that fills: one stretch per section to scale, the end of the slot as a mark. */
-export const SlotBar = memo(function SlotBar({ session, timeline, repertoire }: Props) {
+export const SlotBar = memo(function SlotBar({ session, timeline }: Props) {
+  const repertoire = useRepertoire();
   const verdict = slotVerdict(timeline.totalMs, session.slotMinutes);
   const slotMs = session.slotMinutes * 60_000;
   const ends = clockAt(session.startsAt, timeline.totalMs);

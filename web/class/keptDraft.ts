@@ -1,9 +1,65 @@
+import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import { Session } from '../../core/session/plan/session';
-import { keptOnThisMachine } from '../app/kept';
+import { keptOnThisMachine } from '../app/machine/kept';
+import { openTabs, tabId } from '../app/machine/tab';
 
-const KeptDraft = z.object({ session: Session, revision: z.number().int().min(1) });
+const KeptDraft = z.object({
+  session: Session,
+  revision: z.number().int().min(1),
+  /** When it was kept, milliseconds since 1970. */
+  at: z.number().default(0),
+});
 export type KeptDraft = z.infer<typeof KeptDraft>;
 
-/** Edits that the server does not have yet, one per class, by the class's id. */
-export const keptDrafts = keptOnThisMachine('draft', KeptDraft);
+/** A draft with the key it is kept under, and the page that keeps it. */
+export interface FoundDraft extends KeptDraft {
+  readonly key: string;
+  readonly tab: string;
+}
+
+/** Edits that the server does not have yet: one for each class and page, so that two pages of one class keep both. */
+const drafts = keptOnThisMachine('draft', KeptDraft);
+const keyOf = (classId: string, tab: string): string => `${classId}.${tab}`;
+
+/** Keeps this page's edits of a class, and answers whether this machine has them now. */
+export const keepDraft = (draft: Omit<KeptDraft, 'at'>): boolean =>
+  drafts.keep(keyOf(draft.session.id, tabId), { ...draft, at: Date.now() });
+
+/** Forgets this page's edits of a class once the server has them: exactly those, and never another page's. */
+export function forgetSaved(session: Session): void {
+  const key = keyOf(session.id, tabId);
+  if (equal(drafts.find(key)?.session, session)) drafts.forget(key);
+}
+
+/** Forgets a draft that has gone where it belongs. */
+export const forgetDraft = (key: string): void => drafts.forget(key);
+
+/** Every draft of a class that this machine keeps, the newest first. */
+export function draftsOf(classId: string): FoundDraft[] {
+  return drafts
+    .ids(classId)
+    .flatMap((key): FoundDraft[] => {
+      const [of, tab = ''] = key.split('.');
+      const draft = of === classId ? drafts.find(key) : null;
+      return draft ? [{ ...draft, key, tab }] : [];
+    })
+    .toSorted((a, b) => b.at - a.at);
+}
+
+/** The drafts of a class that are this page's to go on with: its own, and those whose page is gone; then those of open pages. */
+export async function partDrafts(
+  classId: string,
+): Promise<{ readonly left: readonly FoundDraft[]; readonly elsewhere: readonly FoundDraft[] }> {
+  const found = draftsOf(classId);
+  const open = await openTabs(found.map(({ tab }) => tab));
+  const isLeft = ({ tab }: FoundDraft): boolean => tab === tabId || !open.has(tab);
+  return { left: found.filter(isLeft), elsewhere: found.filter((draft) => !isLeft(draft)) };
+}
+
+/** Makes a draft that was left behind this page's own. */
+export function adoptDraft({ key, session, revision }: FoundDraft): void {
+  if (key === keyOf(session.id, tabId)) return;
+  // First kept, then forgotten: a page that dies in between leaves it twice rather than not at all.
+  if (keepDraft({ session, revision })) drafts.forget(key);
+}

@@ -3,7 +3,7 @@ import { type Group, USUAL_ASKED } from '../../core/group/group';
 import { baseId } from '../../core/movement/schema/version';
 import type { Asked } from '../../core/session/findings/finding/finding';
 import type { Session } from '../../core/session/plan/session';
-import { api } from '../app/api';
+import { api } from '../app/server/api';
 import { useSame } from '../app/useSame';
 
 export interface AskedOf {

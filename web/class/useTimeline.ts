@@ -2,10 +2,11 @@ import { useMemo } from 'react';
 import type { Session } from '../../core/session/plan/session';
 import { timelineOf } from '../../core/session/schedule/timeline';
 import type { Timeline } from '../../core/session/timeline/segment';
-import type { Repertoire } from '../app/repertoire';
+import { useRepertoire } from '../app/repertoire';
 
 /** A class laid out in time; lines whose movement is gone from the repertoire are left out of the reckoning. */
-export function useTimeline(session: Session, repertoire: Repertoire): Timeline {
+export function useTimeline(session: Session): Timeline {
+  const repertoire = useRepertoire();
   return useMemo(() => {
     const known = {
       ...session,

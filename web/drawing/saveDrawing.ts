@@ -1,4 +1,4 @@
-import { download } from '../app/download';
+import { download } from '../app/machine/download';
 
 /** The styles a drawing needs when it leaves the page. */
 const STYLES = [

@@ -9,6 +9,7 @@ import { proposeCoolDown } from '../../core/session/propose/proposeCoolDown';
 import { type Draft, proposeDraft } from '../../core/session/propose/proposeDraft';
 import { proposeWarmUp } from '../../core/session/propose/proposeWarmUp';
 import type { Proposal, Wishes } from '../../core/session/propose/wishes';
+import { holdLife } from './keepAlive';
 
 /** Composes classes away from the screen. What takes too long is cancelled by ending the whole worker. */
 let known = new Map<string, Movement>();
@@ -17,6 +18,8 @@ let offered: readonly Movement[] = [];
 const contextOf = (asked: Asked): JudgingContext => contextFor(asked, (id) => known.get(id), offered);
 
 const composer = {
+  /** Answers once it lives, and can be missed. */
+  awake: holdLife,
   learn(movements: readonly Movement[], shown: ReadonlySet<string>): void {
     known = new Map(movements.map((movement) => [movement.id, movement]));
     offered = movements.filter(({ id }) => shown.has(id));

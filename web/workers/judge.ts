@@ -13,6 +13,7 @@ import { findingsOf, PATIENT_CHECKS } from '../../core/session/findings/judge';
 import { type TriedRemedy, triedRemedies } from '../../core/session/findings/preview';
 import { type Tide, tideOf } from '../../core/session/load/tide';
 import type { Plan } from '../../core/session/plan/session';
+import { holdLife } from './keepAlive';
 
 /** Judges classes away from the screen. What it has worked out of a movement it keeps. */
 let known = new Map<string, Movement>();
@@ -41,6 +42,8 @@ function rehearse(): void {
 }
 
 const judge = {
+  /** Answers once it lives, and can be missed. */
+  awake: holdLife,
   /** The movements a class may name, and the ids of those that are offered. Sent again when the repertoire changes. */
   learn(movements: readonly Movement[], shown: ReadonlySet<string>): void {
     // One that is the same stays the same object, so that what is known of it stays known; its calls may have changed.

@@ -1,14 +1,15 @@
 import { Button } from 'antd';
 import { useState } from 'react';
+import { machineShelf } from '../machine/storage';
 
 const KEPT = 'vesperum.first-note-read';
 
 /** Said once on a machine: what the product is and what it is not. */
 export function FirstNote() {
-  const [read, setRead] = useState(() => localStorage.getItem(KEPT) !== null);
+  const [read, setRead] = useState(() => machineShelf.find(KEPT) !== null);
   if (read) return null;
   const close = () => {
-    localStorage.setItem(KEPT, 'yes');
+    machineShelf.keep(KEPT, 'yes');
     setRead(true);
   };
   return (

@@ -3,9 +3,9 @@ import { useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { usualName } from '../../../core/movement/schema/movement';
-import { api } from '../api';
 import { useNamedPlaces } from '../place';
-import { useRepertoire } from '../repertoire';
+import { useFetchedRepertoire } from '../repertoire';
+import { api } from '../server/api';
 import { dayInWords, today } from '../words';
 
 /** One field that finds any movement, class or place and goes there. The key / focuses it. */
@@ -14,7 +14,7 @@ export function JumpField() {
   const field = useRef<GetRef<typeof AutoComplete>>(null);
   const navigate = useNavigate();
   const named = useNamedPlaces();
-  const repertoire = useRepertoire();
+  const { repertoire } = useFetchedRepertoire();
   const { data: sessions } = api.useSessionsQuery();
   useHotkeys('/', () => field.current?.focus(), {
     preventDefault: true,

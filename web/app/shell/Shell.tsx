@@ -1,18 +1,19 @@
 import { MoonOutlined, SunOutlined } from '@ant-design/icons';
 import { Button, Tooltip } from 'antd';
-import { Suspense } from 'react';
+import { useSelector } from 'react-redux';
 import { NavLink, Outlet } from 'react-router';
 import { useNamedPlaces } from '../place';
+import type { State } from '../store';
 import { FirstNote } from './FirstNote';
 import { JumpField } from './JumpField';
 import { useLight } from './LightContext';
-import { Waiting } from './Notice';
 import './shell.css';
 
 /** The slim bar on top and the place below it. */
 export function Shell() {
   const { light, change } = useLight();
   const places = useNamedPlaces();
+  const isAway = useSelector<State, boolean>(({ server }) => server.isAway);
   const other = light === 'lamp' ? 'dusk' : 'lamp';
   return (
     <>
@@ -42,9 +43,12 @@ export function Shell() {
         </Tooltip>
       </header>
       <main id="place" tabIndex={-1}>
-        <Suspense fallback={<Waiting />}>
-          <Outlet />
-        </Suspense>
+        {isAway && (
+          <p className="shell-away" role="status">
+            The server is away. What stands here is what this machine last had.
+          </p>
+        )}
+        <Outlet />
       </main>
       <FirstNote />
     </>

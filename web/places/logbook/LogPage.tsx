@@ -3,7 +3,7 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { ClassLog, LoggedItem } from '../../../core/record/classLog';
-import { api } from '../../app/api';
+import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, minutes, sectionWord, today } from '../../app/words';
 import { differenceWords } from './differenceWords';

@@ -2,7 +2,7 @@ import { Table } from 'antd';
 import dayjs from 'dayjs';
 import { Link, useNavigate } from 'react-router';
 import type { LogSummary } from '../../../core/formats/api';
-import { api } from '../../app/api';
+import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, minutes, today } from '../../app/words';
 import { differenceWords } from './differenceWords';

@@ -1,18 +1,19 @@
 import type { Place } from '../../app/place';
+import { movementPage } from '../../app/shell/lazyPart';
 
-const editor = async () => ({ Component: (await import('./editor/EditorPage')).EditorPage });
+const Editor = movementPage(async () => (await import('./editor/EditorPage')).EditorPage);
 
 export const repertoire: Place = {
   label: 'Repertoire',
   path: '/repertoire',
   routes: [
-    { path: 'repertoire', lazy: async () => ({ Component: (await import('./wall/Repertoire')).Repertoire }) },
-    { path: 'repertoire/forms/:id', lazy: async () => ({ Component: (await import('./form/FormPage')).FormPage }) },
-    { path: 'repertoire/new', lazy: editor },
-    { path: 'repertoire/:id/edit', lazy: editor },
+    { path: 'repertoire', Component: movementPage(async () => (await import('./wall/Repertoire')).Repertoire) },
+    { path: 'repertoire/forms/:id', Component: movementPage(async () => (await import('./form/FormPage')).FormPage) },
+    { path: 'repertoire/new', Component: Editor },
+    { path: 'repertoire/:id/edit', Component: Editor },
     {
       path: 'repertoire/:id',
-      lazy: async () => ({ Component: (await import('./movement/MovementPage')).MovementPage }),
+      Component: movementPage(async () => (await import('./movement/MovementPage')).MovementPage),
     },
   ],
 };

@@ -1,14 +1,15 @@
 import type { Place } from '../../app/place';
+import { lazyPage, movementPage } from '../../app/shell/lazyPart';
 
 export const sessions: Place = {
   label: 'Sessions',
   path: '/sessions',
   routes: [
-    { path: 'sessions', lazy: async () => ({ Component: (await import('./list/Sessions')).Sessions }) },
-    { path: 'sessions/:id', lazy: async () => ({ Component: (await import('./desk/SessionPage')).SessionPage }) },
+    { path: 'sessions', Component: lazyPage(async () => (await import('./list/Sessions')).Sessions) },
+    { path: 'sessions/:id', Component: movementPage(async () => (await import('./desk/SessionPage')).SessionPage) },
     {
       path: 'sessions/compare/:left/:right',
-      lazy: async () => ({ Component: (await import('./compare/ComparePage')).ComparePage }),
+      Component: movementPage(async () => (await import('./compare/ComparePage')).ComparePage),
     },
   ],
 };

@@ -1,42 +1,42 @@
-import { nanoid } from '@reduxjs/toolkit';
 import { useNavigate } from 'react-router';
 import { loggedItems } from '../../../core/record/classLog';
 import type { Teaching } from '../../../core/record/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import type { Timeline } from '../../../core/session/timeline/segment';
-import { api } from '../../app/api';
-import type { Repertoire } from '../../app/repertoire';
+import { freshId } from '../../app/machine/freshId';
+import { useRepertoire } from '../../app/repertoire';
+import { api } from '../../app/server/api';
+import { problemIn } from '../../app/server/problemIn';
 import { inWords } from '../../app/words';
-import { keptClasses } from './keptClass';
+import { forgetClass } from '../../class/keptClass';
 
 interface Props {
+  readonly logId: string;
   readonly session: Session;
   readonly startedAt: string;
   readonly timeline: Timeline;
   readonly teaching: Teaching;
-  readonly repertoire: Repertoire;
   /** Back to teaching; null when the plan is at its end. */
   readonly onBack: (() => void) | null;
 }
 
-const newLogId = () =>
-  `log-${nanoid(12)
-    .toLowerCase()
-    .replaceAll(/[^a-z0-9]/g, 'x')}`;
-
 /** The end: one press writes down what was done. Until it is written, it stays on this machine. */
-export function EndOfClass({ session, startedAt, timeline, teaching, repertoire, onBack }: Props) {
+export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBack }: Props) {
+  const repertoire = useRepertoire();
   const navigate = useNavigate();
-  const [addLog, { isLoading, isError }] = api.useAddLogMutation();
+  const [addLog, { isLoading, error }] = api.useAddLogMutation();
+
+  const refusal = problemIn(error);
+  const isTaken = refusal?.status === 409;
 
   const leave = (to: string) => {
-    keptClasses.forget(session.id);
+    forgetClass({ session, logId });
     if (document.fullscreenElement) void document.exitFullscreen();
     navigate(to);
   };
-  const write = async () => {
+  const write = async (id: string) => {
     const log = await addLog({
-      id: newLogId(),
+      id,
       sessionId: session.id,
       startedAt,
       endedAt: new Date(Date.parse(startedAt) + teaching.wallMs).toISOString(),
@@ -54,18 +54,14 @@ export function EndOfClass({ session, startedAt, timeline, teaching, repertoire,
       <p>
         {session.title}: {inWords(teaching.wallMs)} taught, {inWords(timeline.totalMs)} planned.
       </p>
-      {isError && (
-        <p role="alert">
-          The server does not answer, so nothing is written yet. It is kept here; try again in a moment.
-        </p>
-      )}
+      {error && <p role="alert">{refusal?.title ?? 'The server does not answer.'} It is kept here; nothing is lost.</p>}
       <button
         type="button"
         className="teach-begin"
         disabled={isLoading}
-        onClick={() => void write().catch(() => undefined)}
+        onClick={() => void write(isTaken ? freshId('log') : logId).catch(() => undefined)}
       >
-        Write it in the logbook
+        {isTaken ? 'Write it beside that one' : 'Write it in the logbook'}
       </button>
       {onBack && (
         <button type="button" className="bare teach-quiet" onClick={onBack}>

@@ -1,17 +1,19 @@
 import { useLayoutEffect, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { goesOnByItself, passUnled } from '../../../core/record/resume';
 import { beginTeaching } from '../../../core/record/teaching';
 import type { Session } from '../../../core/session/plan/session';
-import { api } from '../../app/api';
 import { type LightName, putOn } from '../../app/lights';
-import { type Repertoire, useRepertoire } from '../../app/repertoire';
+import { freshId } from '../../app/machine/freshId';
+import { api } from '../../app/server/api';
 import { useLight } from '../../app/shell/LightContext';
 import { Notice, Waiting } from '../../app/shell/Notice';
-import { inWords } from '../../app/words';
-import { keptDrafts } from '../../class/keptDraft';
+import { classesInHand, forgetClass, type KeptClass, keepClass } from '../../class/keptClass';
+import { draftsOf } from '../../class/keptDraft';
 import { useTimeline } from '../../class/useTimeline';
-import { type KeptClass, keptClasses } from './keptClass';
+import { StillOpen } from './StillOpen';
 import { TeachingFace } from './TeachingFace';
+import { Threshold } from './Threshold';
 import './teach.css';
 
 /** The room for teaching one class: full screen, in its own light, resuming what a reload interrupted. */
@@ -20,12 +22,16 @@ export function Teach() {
   const navigate = useNavigate();
   const { light } = useLight();
   const [teachLight, setTeachLight] = useState<LightName>('dusk');
-  const [kept, setKept] = useState(() => keptClasses.find(id));
-  const repertoire = useRepertoire();
+  const [query] = useSearchParams();
+  const asked = query.get('open');
+  const [kept] = useState(
+    () =>
+      classesInHand().find(({ session, logId }) => session.id === id && (asked === null || logId === asked)) ?? null,
+  );
   // An edit that is still on its way to the server is already part of the class.
-  const [draft] = useState(() => keptDrafts.find(id));
-  const { data, isError } = api.useSessionQuery(id, { skip: kept !== null || draft !== null });
-  const session = draft?.session ?? data?.session;
+  const [draft] = useState(() => draftsOf(id)[0] ?? null);
+  const { data, isError } = api.useSessionQuery(id, { skip: draft !== null });
+  const current = draft?.session ?? data?.session ?? null;
 
   useLayoutEffect(() => {
     putOn(teachLight);
@@ -39,55 +45,81 @@ export function Teach() {
       </Notice>
     );
   }
-  if (!repertoire || (!kept && !session)) return <Waiting />;
-  if (kept) {
-    return (
-      <TeachingFace
-        kept={kept}
-        repertoire={repertoire}
-        onLight={() => setTeachLight(teachLight === 'dusk' ? 'lamp' : 'dusk')}
-      />
-    );
-  }
-  return session ? <Threshold session={session} repertoire={repertoire} onBegin={setKept} /> : null;
-}
-
-interface ThresholdProps {
-  readonly session: Session;
-  readonly repertoire: Repertoire;
-  readonly onBegin: (kept: KeptClass) => void;
-}
-
-/** The moment before: the class, its length, and one press to begin. */
-function Threshold({ session, repertoire, onBegin }: ThresholdProps) {
-  const timeline = useTimeline(session, repertoire);
-  const navigate = useNavigate();
-  const begin = () => {
-    const kept = { session, teaching: beginTeaching(), startedAt: new Date().toISOString() };
-    keptClasses.keep(session.id, kept);
-    document.documentElement.requestFullscreen?.().catch(() => undefined);
-    onBegin(kept);
-  };
+  if (!current && !isError) return <Waiting />;
   return (
-    <main className="teach teach-threshold">
-      <h1>{session.title}</h1>
-      <p>
-        {session.sections.flatMap(({ items }) => items).length} lines, {inWords(timeline.totalMs)} in a slot of{' '}
-        {session.slotMinutes} minutes.
-      </p>
-      {timeline.totalMs === 0 ? (
-        <p>There is nothing in it yet.</p>
-      ) : (
-        <button type="button" className="teach-begin" onClick={begin} ref={(button) => button?.focus()}>
-          Begin
-        </button>
-      )}
-      <button type="button" className="bare teach-quiet" onClick={() => navigate(`/sessions/${session.id}`)}>
-        Back to planning
-      </button>
-      <p className="teach-quiet">
-        Pain is a stop sign. Keep breathing, sit when you like. A chair or wall within reach for balance work.
-      </p>
-    </main>
+    <Room
+      kept={kept}
+      isAsked={asked !== null}
+      current={current}
+      onLight={() => setTeachLight(teachLight === 'dusk' ? 'lamp' : 'dusk')}
+    />
   );
+}
+
+interface RoomProps {
+  /** What was in hand when the room was entered. */
+  readonly kept: KeptClass | null;
+  /** Whether it was asked for by name: then nothing is done with it unasked. */
+  readonly isAsked: boolean;
+  readonly current: Session | null;
+  readonly onLight: () => void;
+}
+
+/** What is done with the class that is in hand. */
+type Doing =
+  | { readonly kind: 'threshold' }
+  | { readonly kind: 'asks'; readonly kept: KeptClass }
+  | { readonly kind: 'taught'; readonly kept: KeptClass; readonly isEnding: boolean };
+
+function Room({ kept, isAsked, current, onLight }: RoomProps) {
+  const [doing, setDoing] = useState<Doing>(() => {
+    if (!kept) return { kind: 'threshold' };
+    const { session: plan, seenAt } = kept;
+    return !isAsked && goesOnByItself({ plan, seenAt }, Date.now(), current)
+      ? { kind: 'taught', kept, isEnding: false }
+      : { kind: 'asks', kept };
+  });
+  const begin = (session: Session) => {
+    const startedAt = new Date().toISOString();
+    const begun = { logId: freshId('log'), session, teaching: beginTeaching(), startedAt, seenAt: Date.now() };
+    keepClass(begun);
+    setDoing({ kind: 'taught', kept: begun, isEnding: false });
+  };
+  switch (doing.kind) {
+    case 'threshold':
+      return current && <Threshold session={current} onBegin={() => begin(current)} />;
+    case 'asks':
+      return (
+        <StillOpen
+          kept={doing.kept}
+          current={current}
+          onGoOn={() => setDoing({ kind: 'taught', kept: doing.kept, isEnding: false })}
+          onWrite={() => setDoing({ kind: 'taught', kept: doing.kept, isEnding: true })}
+          onAnew={() => setDoing({ kind: 'threshold' })}
+          onLetGo={() => {
+            forgetClass(doing.kept);
+            setDoing({ kind: 'threshold' });
+          }}
+        />
+      );
+    case 'taught':
+      return <Taught kept={doing.kept} isEnding={doing.isEnding} onLight={onLight} />;
+  }
+}
+
+interface TaughtProps extends Pick<RoomProps, 'onLight'> {
+  readonly kept: KeptClass;
+  readonly isEnding: boolean;
+}
+
+/** Takes a class up where it was left; the time in which the page was away belongs to the line it stood on. */
+function Taught({ kept, isEnding, onLight }: TaughtProps) {
+  const timeline = useTimeline(kept.session);
+  const [resumed] = useState((): KeptClass => {
+    const { session: plan, seenAt, teaching } = kept;
+    const away = Date.now() - seenAt;
+    const isRecent = !isEnding && goesOnByItself({ plan, seenAt }, Date.now(), plan);
+    return isRecent ? { ...kept, teaching: passUnled(timeline, teaching, away) } : kept;
+  });
+  return <TeachingFace kept={resumed} isEnding={isEnding} onLight={onLight} />;
 }

@@ -6,13 +6,14 @@ import type { Teaching } from '../../../core/record/teaching';
 import { adaptedMovements } from '../../../core/session/plan/adaptMovement';
 import { doneIn, isRoutine } from '../../../core/session/schedule/settleItem';
 import { lineTimes, segmentsOf } from '../../../core/session/timeline/lineTimes';
-import type { Repertoire } from '../../app/repertoire';
+import { machineShelf } from '../../app/machine/storage';
+import { useRepertoire } from '../../app/repertoire';
+import { type KeptClass, keepClass } from '../../class/keptClass';
 import { useTimeline } from '../../class/useTimeline';
 import { ClockAgainstPlan } from './ClockAgainstPlan';
 import { CountLeft } from './CountLeft';
 import { EndOfClass } from './EndOfClass';
 import { Horizon } from './Horizon';
-import { type KeptClass, keptClasses } from './keptClass';
 import { SideShown } from './SideShown';
 import { type Steering, TeachControls } from './TeachControls';
 import { callShown, lineName } from './teachWords';
@@ -22,7 +23,8 @@ import { useWakeLock } from './useWakeLock';
 
 interface Props {
   readonly kept: KeptClass;
-  readonly repertoire: Repertoire;
+  /** Whether it is only to be ended, and written down. */
+  readonly isEnding: boolean;
   readonly onLight: () => void;
 }
 
@@ -33,29 +35,30 @@ const SETTING = { mirrored: 'vesperum.teach-mirrored', muted: 'vesperum.teach-mu
 
 /** A yes or no that this machine remembers. */
 function useSetting(key: string, usual: boolean): [boolean, () => void] {
-  const [value, setValue] = useState(() => (localStorage.getItem(key) ?? String(usual)) === 'true');
+  const [value, setValue] = useState(() => (machineShelf.find(key) ?? String(usual)) === 'true');
   const toggle = () => {
-    localStorage.setItem(key, String(!value));
+    machineShelf.keep(key, String(!value));
     setValue(!value);
   };
   return [value, toggle];
 }
 
 /** Teaching: the horizon, the call, the count left, the side, the clock against the plan, what comes next. */
-export function TeachingFace({ kept, repertoire, onLight }: Props) {
-  const { session, startedAt } = kept;
-  const timeline = useTimeline(session, repertoire);
+export function TeachingFace({ kept, isEnding, onLight }: Props) {
+  const repertoire = useRepertoire();
+  const { logId, session, startedAt } = kept;
+  const timeline = useTimeline(session);
   const { running, act } = useTeaching(timeline, kept.teaching);
   const { teaching, clock } = running;
   const [mirrored, toggleMirrored] = useSetting(SETTING.mirrored, true);
   const [muted, toggleMuted] = useSetting(SETTING.muted, false);
-  const [ending, setEnding] = useState<Teaching | null>(null);
+  const [ending, setEnding] = useState<Teaching | null>(isEnding ? kept.teaching : null);
   const latest = useRef(teaching);
   latest.current = teaching;
   const moment = momentOf(timeline, teaching);
   useWakeLock();
   useBell(moment?.segment, muted || teaching.paused || teaching.finished);
-  useKeeping({ session, startedAt, teaching }, ending === null && !teaching.finished);
+  const isKept = useKeeping({ logId, session, startedAt, teaching }, ending === null && !teaching.finished);
 
   const steering: Steering = useMemo(
     () => ({
@@ -74,11 +77,11 @@ export function TeachingFace({ kept, repertoire, onLight }: Props) {
   if (ending || teaching.finished || !moment) {
     return (
       <EndOfClass
+        logId={logId}
         session={session}
         startedAt={startedAt}
         timeline={timeline}
         teaching={ending ?? teaching}
-        repertoire={repertoire}
         onBack={teaching.finished ? null : () => setEnding(null)}
       />
     );
@@ -126,6 +129,7 @@ export function TeachingFace({ kept, repertoire, onLight }: Props) {
           ) : (
             'This is the last one'
           )}
+          {!isKept && <span className="teach-unkept">This browser keeps nothing: do not load this page again.</span>}
         </p>
         <TeachControls
           steering={steering}
@@ -144,19 +148,20 @@ export function TeachingFace({ kept, repertoire, onLight }: Props) {
 
 /**
  * Writes the class in hand down: now and then, whenever it is steered, and when the page goes away. Once it is being
- * ended, nothing more is written, so that what is forgotten stays forgotten.
+ * ended, nothing more is written, so that what is forgotten stays forgotten. Answers whether this machine keeps it.
  */
-function useKeeping(kept: KeptClass, goesOn: boolean): void {
+function useKeeping(kept: Omit<KeptClass, 'seenAt'>, goesOn: boolean): boolean {
+  const [isKept, setIsKept] = useState(true);
   const latest = useRef(kept);
   latest.current = kept;
   const { paused, tempo } = kept.teaching;
   useEffect(() => {
     if (!goesOn) return;
-    const keep = () =>
-      keptClasses.keep(latest.current.session.id, {
-        ...latest.current,
-        teaching: { ...latest.current.teaching, paused, tempo },
-      });
+    const keep = () => {
+      const { teaching } = latest.current;
+      const now = { ...latest.current, teaching: { ...teaching, paused, tempo }, seenAt: Date.now() };
+      setIsKept(keepClass(now));
+    };
     keep();
     const timer = setInterval(keep, KEEP_EVERY);
     window.addEventListener('pagehide', keep);
@@ -165,4 +170,5 @@ function useKeeping(kept: KeptClass, goesOn: boolean): void {
       window.removeEventListener('pagehide', keep);
     };
   }, [goesOn, paused, tempo]);
+  return isKept;
 }

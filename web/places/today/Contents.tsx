@@ -3,17 +3,17 @@ import { tellingMoment } from '../../../core/movement/sample/tellingMoment';
 import { type Movement, usualName } from '../../../core/movement/schema/movement';
 import { writtenSide } from '../../../core/movement/walk/cycleFor';
 import type { Session } from '../../../core/session/plan/session';
-import type { Repertoire } from '../../app/repertoire';
+import { useRepertoire } from '../../app/repertoire';
 import { sectionWord } from '../../app/words';
 import { Figure } from '../../drawing/figure/Figure';
 
 interface Props {
   readonly session: Session;
-  readonly repertoire: Repertoire;
 }
 
 /** A class at a glance: its main movements as pictures, the rest by name. */
-export function Contents({ session, repertoire }: Props) {
+export function Contents({ session }: Props) {
+  const repertoire = useRepertoire();
   return (
     <div className="contents">
       {session.sections.map(({ kind, items }) => {

@@ -4,13 +4,14 @@ import { Link, useNavigate } from 'react-router';
 import type { LogSummary, SessionSummary } from '../../../core/formats/api';
 import type { Session } from '../../../core/session/plan/session';
 import { type Lack, notReady } from '../../../core/session/report/notReady';
-import { api } from '../../app/api';
-import { type Repertoire, useRepertoire } from '../../app/repertoire';
+import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
+import { RepertoireGate } from '../../app/shell/RepertoireGate';
 import { clockAt, dayInWords, inWords, sectionWord, today } from '../../app/words';
 import { SlotBar } from '../../class/SlotBar';
 import { useTimeline } from '../../class/useTimeline';
 import { Contents } from './Contents';
+import { InHand } from './InHand';
 import { nextOf } from './nextClass';
 import './today.css';
 
@@ -18,23 +19,29 @@ import './today.css';
 export function Today() {
   const { data: sessions, isError, refetch } = api.useSessionsQuery();
   const { data: logs } = api.useLogsQuery();
-  const repertoire = useRepertoire();
   const navigate = useNavigate();
   if (isError) {
     return (
-      <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>
-        Vesperum’s server does not answer. Start it with “npm start”, then try again.
-      </Notice>
+      <div className="place today">
+        <h1 className="unseen">Today</h1>
+        <InHand />
+        <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>
+          Vesperum’s server does not answer. Start it with “npm start”, then try again.
+        </Notice>
+      </div>
     );
   }
-  if (!sessions || !logs || !repertoire) return <Waiting />;
+  if (!sessions || !logs) return <Waiting />;
   const next = nextOf(sessions, logs, today());
   const [last] = logs;
   return (
     <div className="place today">
       <h1 className="unseen">Today</h1>
+      <InHand />
       {next ? (
-        <NextClass summary={next} repertoire={repertoire} />
+        <RepertoireGate>
+          <NextClass summary={next} />
+        </RepertoireGate>
       ) : (
         <Notice action={{ label: 'Make a class', onPress: () => navigate('/sessions?new=1') }}>
           No class lies ahead. Make one, or give a day to one you have.
@@ -46,9 +53,9 @@ export function Today() {
   );
 }
 
-function NextClass({ summary, repertoire }: { readonly summary: SessionSummary; readonly repertoire: Repertoire }) {
+function NextClass({ summary }: { readonly summary: SessionSummary }) {
   const { data } = api.useSessionQuery(summary.id, { refetchOnMountOrArgChange: true });
-  return data ? <NextClassShown session={data.session} repertoire={repertoire} /> : <Waiting />;
+  return data ? <NextClassShown session={data.session} /> : <Waiting />;
 }
 
 const lackWords = (lack: Lack): string => {
@@ -66,8 +73,8 @@ const lackWords = (lack: Lack): string => {
   }
 };
 
-function NextClassShown({ session, repertoire }: { readonly session: Session; readonly repertoire: Repertoire }) {
-  const timeline = useTimeline(session, repertoire);
+function NextClassShown({ session }: { readonly session: Session }) {
+  const timeline = useTimeline(session);
   const navigate = useNavigate();
   const { data: groups } = api.useGroupsQuery();
   const group = groups?.find(({ id }) => id === session.groupId);
@@ -86,7 +93,7 @@ function NextClassShown({ session, repertoire }: { readonly session: Session; re
           {group.name}. {group.place}. {group.about}
         </p>
       )}
-      <SlotBar session={session} timeline={timeline} repertoire={repertoire} />
+      <SlotBar session={session} timeline={timeline} />
       {lacks.length > 0 ? (
         <div className="today-lacks">
           <h3>Not ready yet</h3>
@@ -112,7 +119,7 @@ function NextClassShown({ session, repertoire }: { readonly session: Session; re
           Running order
         </Button>
       </div>
-      <Contents session={session} repertoire={repertoire} />
+      <Contents session={session} />
     </section>
   );
 }

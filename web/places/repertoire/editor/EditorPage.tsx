@@ -12,8 +12,8 @@ import { writtenSide } from '../../../../core/movement/walk/cycleFor';
 import { walkMovement } from '../../../../core/movement/walk/walkMovement';
 import { checkMovement } from '../../../../core/traits/checkMovement';
 import { movementTraits } from '../../../../core/traits/movementTraits';
-import { api } from '../../../app/api';
-import { type Repertoire, useRepertoire } from '../../../app/repertoire';
+import { useRepertoire } from '../../../app/repertoire';
+import { api } from '../../../app/server/api';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { useAppDispatch } from '../../../app/store';
 import { DemandBars } from '../../../drawing/DemandBars';
@@ -42,7 +42,6 @@ export function EditorPage() {
   const [search] = useSearchParams();
   const repertoire = useRepertoire();
   const navigate = useNavigate();
-  if (!repertoire) return <Waiting />;
   const from = id ?? search.get('from');
   const known = from === null ? null : repertoire.find(from);
   if (known === undefined) {
@@ -52,14 +51,13 @@ export function EditorPage() {
       </Notice>
     );
   }
-  return <Bench key={`${id} ${from}`} known={known} isCopy={id === null} repertoire={repertoire} />;
+  return <Bench key={`${id} ${from}`} known={known} isCopy={id === null} />;
 }
 
 interface BenchProps {
   /** What is changed or copied; null for a new movement. */
   readonly known: Movement | null;
   readonly isCopy: boolean;
-  readonly repertoire: Repertoire;
 }
 
 /** What a new movement or a copy begins as. */
@@ -70,7 +68,8 @@ function begun(known: Movement | null, isCopy: boolean): Movement {
   return { ...known, names: { ...names, english: [`${names.english[0]}, my way`, ...names.english.slice(1)] } };
 }
 
-function Bench({ known, isCopy, repertoire }: BenchProps) {
+function Bench({ known, isCopy }: BenchProps) {
+  const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const { message } = App.useApp();

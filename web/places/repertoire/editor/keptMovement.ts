@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Movement } from '../../../../core/movement/schema/movement';
-import { keptOnThisMachine } from '../../../app/kept';
+import { keptOnThisMachine } from '../../../app/machine/kept';
 
 /** A movement half made may lack a name or its phases; whatever has parts can be gone on with. */
 const HalfMade = z.custom<Movement>(

@@ -8,8 +8,8 @@ import type { Form } from '../../../../core/movement/schema/form';
 import { usualName } from '../../../../core/movement/schema/movement';
 import { displacement } from '../../../../core/movement/walk/stride';
 import { trackAtPace } from '../../../../core/timing/trackAtPace';
-import { type Repertoire, useRepertoire } from '../../../app/repertoire';
-import { Notice, Waiting } from '../../../app/shell/Notice';
+import { useRepertoire } from '../../../app/repertoire';
+import { Notice } from '../../../app/shell/Notice';
 import { inWords } from '../../../app/words';
 import { FloorPath } from '../../../drawing/FloorPath';
 import { Figure } from '../../../drawing/figure/Figure';
@@ -23,7 +23,6 @@ export function FormPage() {
   const { id = '' } = useParams();
   const repertoire = useRepertoire();
   const navigate = useNavigate();
-  if (!repertoire) return <Waiting />;
   const form = repertoire.forms.find((one) => one.id === id);
   if (!form) {
     return (
@@ -32,12 +31,13 @@ export function FormPage() {
       </Notice>
     );
   }
-  return <Shown key={id} form={form} repertoire={repertoire} />;
+  return <Shown key={id} form={form} />;
 }
 
 const PACE = 6;
 
-function Shown({ form, repertoire }: { readonly form: Form; readonly repertoire: Repertoire }) {
+function Shown({ form }: { readonly form: Form }) {
+  const repertoire = useRepertoire();
   const name = form.names.english[0] ?? form.id;
   const [upTo, setUpTo] = useState(form.entries.length);
   const [playing, setPlaying] = useState(false);

@@ -5,9 +5,9 @@ import type { Side } from '../../../../core/body/written/side';
 import { CAUTION_WORDS } from '../../../../core/movement/schema/caution';
 import { type Movement, usualName } from '../../../../core/movement/schema/movement';
 import { writtenSide } from '../../../../core/movement/walk/cycleFor';
-import { api } from '../../../app/api';
-import { type Repertoire, useRepertoire } from '../../../app/repertoire';
-import { Notice, Waiting } from '../../../app/shell/Notice';
+import { useRepertoire } from '../../../app/repertoire';
+import { api } from '../../../app/server/api';
+import { Notice } from '../../../app/shell/Notice';
 import { InMyWords } from '../../../class/InMyWords';
 import { MovementFacts } from './MovementFacts';
 import { MovementStage } from './MovementStage';
@@ -20,7 +20,6 @@ export function MovementPage() {
   const { id = '' } = useParams();
   const repertoire = useRepertoire();
   const navigate = useNavigate();
-  if (!repertoire) return <Waiting />;
   const movement = repertoire.find(id);
   if (!movement) {
     return (
@@ -29,7 +28,7 @@ export function MovementPage() {
       </Notice>
     );
   }
-  return <Shown key={id} movement={movement} repertoire={repertoire} />;
+  return <Shown key={id} movement={movement} />;
 }
 
 const KIND_WORDS: Readonly<Record<Way['kind'], string>> = {
@@ -39,7 +38,8 @@ const KIND_WORDS: Readonly<Record<Way['kind'], string>> = {
   school: 'As other schools do it',
 };
 
-function Shown({ movement, repertoire }: { readonly movement: Movement; readonly repertoire: Repertoire }) {
+function Shown({ movement }: { readonly movement: Movement }) {
+  const repertoire = useRepertoire();
   const [key, setKey] = useState('written');
   const ways = waysToShow(movement);
   const shown = ways.find((way) => way.key === key)?.movement ?? movement;
@@ -62,7 +62,7 @@ function Shown({ movement, repertoire }: { readonly movement: Movement; readonly
             <span className="faded">{english.slice(1).join(', ')}</span>
           </p>
           <p className="movement-about">{movement.about}</p>
-          <Acts movement={movement} repertoire={repertoire} />
+          <Acts movement={movement} />
           <section className="movement-cautions" aria-label="To mind">
             <h3>To mind</h3>
             <ul>
@@ -119,7 +119,8 @@ function Shown({ movement, repertoire }: { readonly movement: Movement; readonly
 }
 
 /** Changing it, copying it, taking it out of sight. */
-function Acts({ movement, repertoire }: { readonly movement: Movement; readonly repertoire: Repertoire }) {
+function Acts({ movement }: { readonly movement: Movement }) {
+  const repertoire = useRepertoire();
   const navigate = useNavigate();
   const [withdraw] = api.useWithdrawMovementMutation();
   const [restore] = api.useRestoreMovementMutation();

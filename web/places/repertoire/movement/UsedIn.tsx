@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { baseId } from '../../../../core/movement/schema/version';
-import { api } from '../../../app/api';
+import { api } from '../../../app/server/api';
 import { dayInWords, today } from '../../../app/words';
 
 /** The classes a movement stands in. */

@@ -1,7 +1,7 @@
 import { App, Button, Dropdown, Modal } from 'antd';
 import { useRef, useState } from 'react';
-import { api } from '../../../app/api';
-import { problemIn } from '../../../app/problemIn';
+import { api } from '../../../app/server/api';
+import { problemIn } from '../../../app/server/problemIn';
 
 interface Refused {
   readonly name: string;

@@ -1,13 +1,13 @@
 import { Button, Input } from 'antd';
-import { memo, useMemo } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { memo, useEffect, useMemo, useState } from 'react';
+import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { postureWords } from '../../../../core/body/written/postureWords';
 import { tellingMoment } from '../../../../core/movement/sample/tellingMoment';
 import { type Movement, usualName } from '../../../../core/movement/schema/movement';
 import { writtenSide } from '../../../../core/movement/walk/cycleFor';
-import { api } from '../../../app/api';
 import { useRepertoire } from '../../../app/repertoire';
-import { Notice, Waiting } from '../../../app/shell/Notice';
+import { api } from '../../../app/server/api';
+import { Notice } from '../../../app/shell/Notice';
 import { BreathLine } from '../../../drawing/BreathLine';
 import { cycleBreath } from '../../../drawing/cycleBreath';
 import { Footprints } from '../../../drawing/Footprints';
@@ -16,6 +16,10 @@ import { Facets } from './Facets';
 import { passesFacets } from './facetOf';
 import { MovementFiles } from './MovementFiles';
 import './repertoire.css';
+
+/** Marks an address that came from what was typed or chosen on the wall itself. */
+const OWN_DOING = { own: true };
+const isOwnDoing = (state: unknown): boolean => typeof state === 'object' && state !== null && 'own' in state;
 
 const byName = (movements: readonly Movement[]): Movement[] =>
   movements.toSorted((a, b) => usualName(a).localeCompare(usualName(b)));
@@ -26,20 +30,33 @@ export function Repertoire() {
   const { data: traits } = api.useTraitsQuery();
   const [wanted, setWanted] = useSearchParams();
   const navigate = useNavigate();
-  const text = wanted.get('find') ?? '';
+  const [text, setText] = useState(wanted.get('find') ?? '');
+  const { state } = useLocation();
+  const asked = wanted.get('find') ?? '';
+  // The address follows what is typed, a moment later; only an address that was come to in another way is followed.
+  useEffect(() => {
+    if (!isOwnDoing(state)) setText(asked);
+  }, [asked, state]);
   const traitsOf = useMemo(() => new Map(traits?.map((one) => [one.id, one])), [traits]);
   const shown = useMemo(() => {
-    if (!repertoire) return [];
     const found = text.trim() === '' ? byName(repertoire.movements) : repertoire.search(text);
     return found.filter((movement) => passesFacets(movement, traitsOf.get(movement.id), wanted));
   }, [repertoire, text, wanted, traitsOf]);
-  if (!repertoire) return <Waiting />;
 
   const want = (name: string, value: string) => {
     const next = new URLSearchParams(wanted);
     if (value === '') next.delete(name);
     else next.set(name, value);
-    setWanted(next, { replace: true });
+    setWanted(next, { replace: true, state: OWN_DOING });
+  };
+  const find = (value: string) => {
+    // Kept here first: while the address is on its way a further letter must not be lost.
+    setText(value);
+    want('find', value);
+  };
+  const showAll = () => {
+    setText('');
+    setWanted({}, { state: OWN_DOING });
   };
 
   return (
@@ -52,7 +69,7 @@ export function Repertoire() {
         <Input
           allowClear
           value={text}
-          onChange={({ target }) => want('find', target.value)}
+          onChange={({ target }) => find(target.value)}
           placeholder="Any name: cloud, ch, yun shou, 雲手"
           aria-label="Find a movement by any of its names"
         />
@@ -73,7 +90,7 @@ export function Repertoire() {
         ))}
       </nav>
       {shown.length === 0 ? (
-        <Notice action={{ label: 'Show all', onPress: () => setWanted({}) }}>No movement is like that.</Notice>
+        <Notice action={{ label: 'Show all', onPress: showAll }}>No movement is like that.</Notice>
       ) : (
         <ul className="wall">
           {shown.map((movement) => (

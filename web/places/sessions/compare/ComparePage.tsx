@@ -11,8 +11,8 @@ import {
   compareClasses,
   compareSections,
 } from '../../../../core/session/report/compareClasses';
-import { api } from '../../../app/api';
-import { type Repertoire, useRepertoire } from '../../../app/repertoire';
+import { useRepertoire } from '../../../app/repertoire';
+import { api } from '../../../app/server/api';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { minutes, sectionWord } from '../../../app/words';
 import { paceSaid, settleSaid } from '../../../class/sectionWords';
@@ -27,13 +27,12 @@ export function ComparePage() {
   const repertoire = useRepertoire();
   if (one.isError || two.isError) return <Notice>One of these classes is not here any more.</Notice>;
   if (!one.data || !two.data || !repertoire) return <Waiting />;
-  return <Compared left={one.data.session} right={two.data.session} repertoire={repertoire} />;
+  return <Compared left={one.data.session} right={two.data.session} />;
 }
 
 interface Props {
   readonly left: Session;
   readonly right: Session;
-  readonly repertoire: Repertoire;
 }
 
 const FIELD_WORDS: Readonly<Record<string, string>> = {
@@ -52,8 +51,9 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   schools: 'where schools disagree',
 };
 
-function Compared({ left, right, repertoire }: Props) {
-  const [a, b] = [useTimeline(left, repertoire), useTimeline(right, repertoire)];
+function Compared({ left, right }: Props) {
+  const repertoire = useRepertoire();
+  const [a, b] = [useTimeline(left), useTimeline(right)];
   const rows = compareClasses({ plan: left, timeline: a }, { plan: right, timeline: b });
   const sections = compareSections(left, right);
   const cell = (line: ComparedLine | null) => {
@@ -99,7 +99,7 @@ function Compared({ left, right, repertoire }: Props) {
             const led = begins ? sections.find((whole) => whole.section === section) : undefined;
             return (
               <Fragment key={`${one?.item.id} ${two?.item.id}`}>
-                {led && <WholeSection {...led} repertoire={repertoire} />}
+                {led && <WholeSection {...led} />}
                 <tr className={one && two && differs.length === 0 ? 'compare-same' : 'compare-differs'}>
                   <th scope="row">{begins && !led ? sectionWord(section) : ''}</th>
                   {cell(one)}
@@ -143,13 +143,8 @@ function WholeClass({ left, right }: Pick<Props, 'left' | 'right'>) {
 const SECTION_WAYS = { pace: 'breath pace', settle: 'settling' } as const;
 
 /** How a section breathes and is settled, where the two classes do it otherwise. */
-function WholeSection({
-  section,
-  left,
-  right,
-  differs,
-  repertoire,
-}: ComparedSection & { readonly repertoire: Repertoire }) {
+function WholeSection({ section, left, right, differs }: ComparedSection & {}) {
+  const repertoire = useRepertoire();
   const said = (one: ComparedSection['left'], what: ComparedSection['differs'][number]): string => {
     if (!one) return '';
     return what === 'pace' ? paceSaid(one.pace) : settleSaid(one.settle, repertoire.find);

@@ -1,13 +1,14 @@
+import { Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { Session } from '../../../../core/session/plan/session';
-import { type Repertoire, useRepertoire } from '../../../app/repertoire';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { SlotBar } from '../../../class/SlotBar';
 import { useAsked } from '../../../class/useAsked';
 import { useTimeline } from '../../../class/useTimeline';
 import { ConflictDialog } from '../draft/ConflictDialog';
 import { useDeskSelector } from '../draft/draftStore';
+import { LeftVersions } from '../draft/LeftVersions';
 import { useOpenDraft } from '../draft/useOpenDraft';
 import { useUndoKeys } from '../draft/useUndoKeys';
 import { useJudgement } from './findings/useJudgement';
@@ -23,7 +24,6 @@ import './session.css';
 export function SessionPage() {
   const { id = '' } = useParams();
   const opening = useOpenDraft(id);
-  const repertoire = useRepertoire();
   const isOpen = useDeskSelector(({ draft }) => draft.book.present !== null);
   const navigate = useNavigate();
 
@@ -41,56 +41,57 @@ export function SessionPage() {
       </Notice>
     );
   }
-  if (opening === 'opening' || !repertoire || !isOpen) return <Waiting />;
+  if (opening === 'failing') {
+    return (
+      <Notice action={{ label: 'Try again', onPress: () => window.location.reload() }}>
+        Vesperum’s server answers, but it cannot read this class. What it says in its own window tells more.
+      </Notice>
+    );
+  }
+  if (opening === 'opening' || !isOpen) return <Waiting />;
   return (
     <OrderDrag key={id}>
-      <OpenDesk repertoire={repertoire} />
+      <OpenDesk />
     </OrderDrag>
   );
 }
 
-function OpenDesk({ repertoire }: { readonly repertoire: Repertoire }) {
+function OpenDesk() {
   const session = useDeskSelector(({ draft }) => draft.book.present);
-  return session && <Desk session={session} repertoire={repertoire} />;
+  return session && <Desk session={session} />;
 }
 
-function Desk({ session, repertoire }: { readonly session: Session; readonly repertoire: Repertoire }) {
-  const timeline = useTimeline(session, repertoire);
+function Desk({ session }: { readonly session: Session }) {
+  const timeline = useTimeline(session);
   const askedOf = useAsked(session);
-  const { findings, tide } = useJudgement(repertoire, askedOf.asked);
+  const { findings, tide, failure } = useJudgement(askedOf.asked);
   const [inHand, setInHand] = useState<string | null>(null);
   const [pointed, setPointed] = useState<string | null>(null);
   useUndoKeys();
   return (
     <div className="place session">
-      <ClassHead session={session} repertoire={repertoire} askedOf={askedOf} timeline={timeline} />
-      <SlotBar session={session} timeline={timeline} repertoire={repertoire} />
+      <ClassHead session={session} askedOf={askedOf} timeline={timeline} />
+      <LeftVersions />
+      <SlotBar session={session} timeline={timeline} />
+      {failure && (
+        <p role="alert" className="session-failure">
+          What there is to notice, and the tide, could not be worked out. {failure.reason}{' '}
+          <Button size="small" onClick={failure.tryAgain}>
+            Try again
+          </Button>
+        </p>
+      )}
       <TidePanel
         session={session}
         timeline={timeline}
-        repertoire={repertoire}
         tide={tide}
         strength={askedOf.asked.strength}
         inHand={inHand}
         onPoint={setPointed}
       />
       <div className="session-columns">
-        <RunningOrder
-          session={session}
-          timeline={timeline}
-          repertoire={repertoire}
-          inHand={inHand}
-          pointed={pointed}
-          onTake={setInHand}
-        />
-        <LinePanel
-          session={session}
-          timeline={timeline}
-          repertoire={repertoire}
-          askedOf={askedOf}
-          itemId={inHand}
-          findings={findings}
-        />
+        <RunningOrder session={session} timeline={timeline} inHand={inHand} pointed={pointed} onTake={setInHand} />
+        <LinePanel session={session} timeline={timeline} askedOf={askedOf} itemId={inHand} findings={findings} />
       </div>
       <ConflictDialog />
     </div>

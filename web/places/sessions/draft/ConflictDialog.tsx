@@ -1,38 +1,25 @@
-import { nanoid } from '@reduxjs/toolkit';
 import { Button, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { memo } from 'react';
 import type { Session } from '../../../../core/session/plan/session';
-import { api } from '../../../app/api';
-import { useRepertoire } from '../../../app/repertoire';
 import { useAppDispatch } from '../../../app/store';
 import { minutes } from '../../../app/words';
-import { keptDrafts } from '../../../class/keptDraft';
+import { forgetSaved } from '../../../class/keptDraft';
 import { useTimeline } from '../../../class/useTimeline';
 import { based, opened, restored } from './draft';
 import { useDeskSelector } from './draftStore';
+import { usePutAside } from './usePutAside';
 import './conflict.css';
-
-const newId = () =>
-  `class-${nanoid(10)
-    .toLowerCase()
-    .replaceAll(/[^a-z0-9]/g, 'x')}`;
 
 /** Two versions of one class: either is kept here, and the other is put aside as a class of its own. */
 export const ConflictDialog = memo(function ConflictDialog() {
   const dispatch = useAppDispatch();
   const mine = useDeskSelector(({ draft }) => draft.book.present);
   const standing = useDeskSelector(({ draft }) => draft.sync.standing);
-  const [addSession, { isLoading, isError }] = api.useAddSessionMutation();
+  const { putAside, isBusy, isRefused } = usePutAside();
   if (standing.kind !== 'conflict' || !mine) return null;
   const { stored } = standing;
 
-  /** Answers whether the version is safe; only then may the other take its place. */
-  const putAside = async (session: Session): Promise<boolean> => {
-    const title = `${session.title} (put aside ${dayjs().format('D MMM, HH:mm')})`.slice(0, 120);
-    const answer = await addSession({ ...session, id: newId(), title });
-    return answer.data !== undefined;
-  };
   const keepMine = async () => {
     if (!(await putAside(stored.session))) return;
     dispatch(based({ revision: stored.revision, standing: { kind: 'unsaved' } }));
@@ -40,7 +27,7 @@ export const ConflictDialog = memo(function ConflictDialog() {
   };
   const keepOther = async () => {
     if (!(await putAside(mine))) return;
-    keptDrafts.forget(mine.id);
+    forgetSaved(mine);
     dispatch(opened(stored.session));
     dispatch(based({ revision: stored.revision, standing: { kind: 'saved' } }));
   };
@@ -48,15 +35,15 @@ export const ConflictDialog = memo(function ConflictDialog() {
   return (
     <Modal open closable={false} footer={null} title="This class was changed elsewhere too" width={620}>
       <p>Keep either one here. The other is put aside under Sessions, so nothing is lost.</p>
-      {isError && <p role="alert">The server does not answer, so neither was put aside. Both are kept; try again.</p>}
+      {isRefused && <p role="alert">The server does not answer, so neither was put aside. Both are kept; try again.</p>}
       <div className="conflict-choices">
         <Version label="On this screen" session={mine}>
-          <Button type="primary" loading={isLoading} onClick={() => void keepMine()}>
+          <Button type="primary" loading={isBusy} onClick={() => void keepMine()}>
             Keep this one
           </Button>
         </Version>
         <Version label={`Saved at ${dayjs(stored.changedAt).format('HH:mm:ss')}`} session={stored.session}>
-          <Button loading={isLoading} onClick={() => void keepOther()}>
+          <Button loading={isBusy} onClick={() => void keepOther()}>
             Keep the other one
           </Button>
         </Version>
@@ -72,25 +59,18 @@ interface VersionProps {
 }
 
 function Version({ label, session, children }: VersionProps) {
-  const repertoire = useRepertoire();
   return (
     <section aria-label={label}>
       <p className="faded">{label}</p>
       <h3>{session.title}</h3>
-      {repertoire && <Length session={session} repertoire={repertoire} />}
+      <Length session={session} />
       {children}
     </section>
   );
 }
 
-function Length({
-  session,
-  repertoire,
-}: {
-  session: Session;
-  repertoire: NonNullable<ReturnType<typeof useRepertoire>>;
-}) {
-  const timeline = useTimeline(session, repertoire);
+function Length({ session }: { readonly session: Session }) {
+  const timeline = useTimeline(session);
   return (
     <p className="number">
       {session.sections.flatMap(({ items }) => items).length} lines, {minutes(timeline.totalMs)}

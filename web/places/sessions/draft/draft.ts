@@ -126,24 +126,42 @@ export type Standing =
   | { readonly kind: 'unsaved' }
   | { readonly kind: 'saving' }
   | { readonly kind: 'away' }
+  /** The server answers, but could not write it; it is tried again. */
+  | { readonly kind: 'failing'; readonly reason: string }
   | { readonly kind: 'refused'; readonly reason: string }
   | { readonly kind: 'conflict'; readonly stored: StoredSession };
+
+/** A version of the open class that another page of this machine kept and did not save. */
+export interface LeftVersion {
+  readonly key: string;
+  readonly session: Session;
+  readonly at: number;
+}
 
 interface Sync {
   readonly revision: number;
   readonly standing: Standing;
+  /** Whether what is not saved yet is kept on this machine. */
+  readonly isKept: boolean;
+  readonly left: readonly LeftVersion[];
 }
 
 const sync = createSlice({
   name: 'sync',
-  initialState: { revision: 0, standing: { kind: 'saved' } } as Sync,
+  initialState: { revision: 0, standing: { kind: 'saved' }, isKept: true, left: [] } as Sync,
   reducers: {
     stood: (state, { payload }: PayloadAction<Standing>) => ({ ...state, standing: payload }),
-    based: (_, { payload }: PayloadAction<Sync>) => payload,
+    based: (state, { payload }: PayloadAction<Pick<Sync, 'revision' | 'standing'>>) => ({ ...state, ...payload }),
+    keptHere: (state, { payload }: PayloadAction<boolean>) => ({ ...state, isKept: payload }),
+    leftFound: (state, { payload }: PayloadAction<readonly LeftVersion[]>) => ({ ...state, left: payload }),
+    leftSettled: (state, { payload }: PayloadAction<string>) => ({
+      ...state,
+      left: state.left.filter(({ key }) => key !== payload),
+    }),
   },
 });
 
-export const { stood, based } = sync.actions;
+export const { stood, based, keptHere, leftFound, leftSettled } = sync.actions;
 
 /** How many steps can be undone. */
 export const UNDO_STEPS = 300;

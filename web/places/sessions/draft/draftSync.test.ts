@@ -2,8 +2,8 @@
 import { configureStore } from '@reduxjs/toolkit';
 import type { Session } from '../../../../core/session/plan/session';
 import { session } from '../../../../core/testing/sample';
-import { api } from '../../../app/api';
-import { keptDrafts } from '../../../class/keptDraft';
+import { api } from '../../../app/server/api';
+import { draftsOf } from '../../../class/keptDraft';
 import { based, draftReducer, headed, opened, restored } from './draft';
 import { draftSync } from './draftSync';
 
@@ -18,6 +18,7 @@ const accepted: Answer = ({ session, revision }) =>
   json({ session, revision: revision + 1, changedAt: '2026-12-01T10:00:00Z' });
 
 const tuesday = session();
+const keptHere = () => draftsOf('tuesday')[0];
 
 const kept = new Map<string, string>();
 Object.assign(globalThis, {
@@ -25,6 +26,10 @@ Object.assign(globalThis, {
     getItem: (key: string) => kept.get(key) ?? null,
     setItem: (key: string, value: string) => kept.set(key, value),
     removeItem: (key: string) => kept.delete(key),
+    key: (place: number) => [...kept.keys()][place] ?? null,
+    get length() {
+      return kept.size;
+    },
   },
 });
 // Outside a browser an address needs its beginning.
@@ -61,11 +66,11 @@ test('changes in quick succession are sent once, as the last one stands, and the
   const { store, sent, standing, until } = desk(accepted);
   for (const title of ['A', 'Ab', 'Abc']) store.dispatch(headed({ title }));
   expect(standing().kind).toBe('unsaved');
-  expect(keptDrafts.find('tuesday')?.session.title).toBe('Abc');
+  expect(keptHere()?.session.title).toBe('Abc');
   await until('saved');
   expect(sent).toEqual([{ title: 'Abc', revision: 1 }]);
   expect(store.getState().draft.sync.revision).toBe(2);
-  expect(keptDrafts.find('tuesday')).toBeNull();
+  expect(keptHere()).toBeUndefined();
 });
 
 test('a change during a slow save waits for it and goes out over the new revision', async () => {
@@ -80,7 +85,7 @@ test('a change during a slow save waits for it and goes out over the new revisio
   store.dispatch(headed({ title: 'Second' }));
   await new Promise((go) => setTimeout(go, 700));
   expect(sent).toHaveLength(1);
-  expect(keptDrafts.find('tuesday')?.session.title).toBe('Second');
+  expect(keptHere()?.session.title).toBe('Second');
   answer();
   await until('saved');
   expect(sent).toEqual([
@@ -94,7 +99,7 @@ test('while the server is away it is tried again, and the edit is kept here', as
   const { store, sent, until } = desk(away, accepted);
   store.dispatch(headed({ title: 'Kept' }));
   await until('away');
-  expect(keptDrafts.find('tuesday')).toMatchObject({ revision: 1, session: { title: 'Kept' } });
+  expect(keptHere()).toMatchObject({ revision: 1, session: { title: 'Kept' } });
   await until('saved');
   expect(sent).toHaveLength(2);
 });

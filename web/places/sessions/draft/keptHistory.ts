@@ -1,6 +1,7 @@
 import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import { Item, Section, type Session, SessionShape } from '../../../../core/session/plan/session';
+import { tabShelf } from '../../../app/machine/storage';
 
 /** The steps that can be undone and done again, kept over a reload of the page in this tab. */
 export interface History {
@@ -62,18 +63,13 @@ export function unpackHistory(text: string): History | null {
 
 const key = (id: string): string => `vesperum.history.${id}`;
 
-/** Keeps the history of one class for this tab; where there is no room for it, it is not kept. */
-export function keepHistory(history: History): void {
-  try {
-    sessionStorage.setItem(key(history.present.id), packHistory(history));
-  } catch {
-    sessionStorage.removeItem(key(history.present.id));
-  }
-}
+/** Keeps the history of one class for this tab; where there is no room for it, it is gone with the page. */
+export const keepHistory = (history: History): void =>
+  void tabShelf.keep(key(history.present.id), packHistory(history));
 
 /** The history that was kept of a class, where it leads to the class as it is now. */
 export function historyOf(session: Session): History | null {
-  const text = sessionStorage.getItem(key(session.id));
+  const text = tabShelf.find(key(session.id));
   const history = text === null ? null : unpackHistory(text);
   return history && equal(history.present, session) ? history : null;
 }

@@ -1,15 +1,9 @@
-import { nanoid } from '@reduxjs/toolkit';
 import { applyEdits, type PlanEdit } from '../../../../core/session/edit/planEdit';
 import type { Session } from '../../../../core/session/plan/session';
-import { api } from '../../../app/api';
+import { freshId } from '../../../app/machine/freshId';
+import { api } from '../../../app/server/api';
 import { useAppDispatch } from '../../../app/store';
 import { headed } from './draft';
-
-/** An id for a new class. */
-export const freshClassId = (): string =>
-  `class-${nanoid(10)
-    .toLowerCase()
-    .replaceAll(/[^a-z0-9]/g, 'x')}`;
 
 /** Keeps a changed class as another edition of it, in one family; answers null where the server is away. */
 export function useEdition(
@@ -21,7 +15,7 @@ export function useEdition(
     const family = session.family ?? session.id;
     const edition: Session = {
       ...applyEdits(session, edits),
-      id: freshClassId(),
+      id: freshId('class'),
       title: `${session.title.slice(0, 100)}, ${slotMinutes} min`,
       date: null,
       slotMinutes,

@@ -1,14 +1,28 @@
+import equal from 'fast-deep-equal';
 import { useEffect, useState } from 'react';
 import type { StoredSession } from '../../../../core/formats/api';
 import type { Session } from '../../../../core/session/plan/session';
-import { api } from '../../../app/api';
+import { api } from '../../../app/server/api';
 import { useAppDispatch } from '../../../app/store';
-import { type KeptDraft, keptDrafts } from '../../../class/keptDraft';
-import { based, opened, reopened, restored } from './draft';
+import { adoptDraft, type FoundDraft, forgetDraft, partDrafts } from '../../../class/keptDraft';
+import type { Standing } from './draft';
+import { based, leftFound, opened, reopened, restored } from './draft';
 import { useDeskSelector, useDeskStore } from './draftStore';
 import { historyOf, keepHistory } from './keptHistory';
+import { standingAfter } from './standingAfter';
 
-export type Opening = 'opening' | 'open' | 'missing' | 'away';
+export type Opening = 'opening' | 'open' | 'missing' | 'away' | 'failing';
+
+/** The drafts that say something new, against what is stored and against each other; the others have arrived and are forgotten. */
+function tellingOf(drafts: readonly FoundDraft[], stored: Session | null): FoundDraft[] {
+  const telling: FoundDraft[] = [];
+  for (const draft of drafts) {
+    const isKnown = [stored, ...telling.map(({ session }) => session)].some((known) => equal(known, draft.session));
+    if (isKnown) forgetDraft(draft.key);
+    else telling.push(draft);
+  }
+  return telling;
+}
 
 /**
  * Lays a class on the desk. Edits this machine still holds are put on top of what the server has, and saved; where the
@@ -22,32 +36,45 @@ export function useOpenDraft(id: string): Opening {
   const [opening, setOpening] = useState<Opening>('opening');
 
   useEffect(() => {
-    let left = false;
-    const layOut = (stored: StoredSession, kept: KeptDraft | null) => {
+    let isGone = false;
+    const layOut = (stored: StoredSession, mine: FoundDraft | undefined) => {
       const history = historyOf(stored.session);
       dispatch(history ? reopened(history) : opened(stored.session));
       dispatch(based({ revision: stored.revision, standing: { kind: 'saved' } }));
-      if (!kept) return;
-      if (kept.revision < stored.revision) {
-        dispatch(opened(kept.session));
-        dispatch(based({ revision: kept.revision, standing: { kind: 'conflict', stored } }));
-      } else dispatch(restored(kept.session));
+      if (!mine) return;
+      adoptDraft(mine);
+      if (mine.revision < stored.revision) {
+        dispatch(opened(mine.session));
+        dispatch(based({ revision: mine.revision, standing: { kind: 'conflict', stored } }));
+      } else dispatch(restored(mine.session));
     };
     const open = async () => {
-      const kept = keptDrafts.find(id);
-      const answer = await fetchSession(id);
-      if (left) return;
-      if (answer.data) {
-        layOut(answer.data, kept);
+      const [answer, { left, elsewhere }] = await Promise.all([fetchSession(id), partDrafts(id)]);
+      if (isGone) return;
+      if (answer.data && !answer.data.isKept) {
+        const [mine, ...others] = tellingOf(left, answer.data.session);
+        layOut(answer.data, mine);
+        dispatch(leftFound(others));
         setOpening('open');
-      } else if (typeof (answer.error as { status?: unknown } | undefined)?.status === 'number') {
-        setOpening('missing');
-      } else if (kept) {
-        dispatch(opened(kept.session));
-        dispatch(based({ revision: kept.revision, standing: { kind: 'away' } }));
-        dispatch(restored(kept.session));
-        setOpening('open');
-      } else setOpening('away');
+        return;
+      }
+      const failed: Standing = answer.data ? { kind: 'away' } : standingAfter(answer.error);
+      if (failed.kind === 'refused') return setOpening('missing');
+      // What an open page is still sending is better than nothing to look at.
+      const [mine, ...others] = tellingOf([...left, ...elsewhere], null);
+      if (!mine) {
+        if (!answer.data) return setOpening(failed.kind === 'failing' ? 'failing' : 'away');
+        // As this machine last had it; what is changed now is sent once the server is back.
+        dispatch(opened(answer.data.session));
+        dispatch(based({ revision: answer.data.revision, standing: { kind: 'saved' } }));
+        return setOpening('open');
+      }
+      dispatch(opened(mine.session));
+      dispatch(based({ revision: mine.revision, standing: { kind: 'away' } }));
+      if (left.includes(mine)) adoptDraft(mine);
+      dispatch(leftFound(others.filter((other) => left.includes(other))));
+      dispatch(restored(mine.session));
+      setOpening('open');
     };
     const keep = () => {
       const { past, present, future } = store.getState().draft.book;
@@ -58,7 +85,7 @@ export function useOpenDraft(id: string): Opening {
     setOpening('opening');
     void open();
     return () => {
-      left = true;
+      isGone = true;
       window.removeEventListener('pagehide', keep);
     };
   }, [id, dispatch, fetchSession, store]);

@@ -4,10 +4,10 @@ import { useNavigate } from 'react-router';
 import { type ReadClass, readClass } from '../../../../core/formats/classJson';
 import { usualName } from '../../../../core/movement/schema/movement';
 import { timelineOf } from '../../../../core/session/schedule/timeline';
-import { api } from '../../../app/api';
-import { useRepertoire } from '../../../app/repertoire';
+import { freshId } from '../../../app/machine/freshId';
+import { useFetchedRepertoire } from '../../../app/repertoire';
+import { api } from '../../../app/server/api';
 import { minutes } from '../../../app/words';
-import { freshClassId } from '../draft/useEdition';
 
 interface Opened {
   readonly name: string;
@@ -21,14 +21,14 @@ export function OpenClass() {
   const input = useRef<HTMLInputElement>(null);
   const [opened, setOpened] = useState<Opened | null>(null);
   const [bring, { isLoading }] = api.useBringSessionMutation();
-  const repertoire = useRepertoire();
+  const { repertoire } = useFetchedRepertoire();
   const navigate = useNavigate();
   const { message } = App.useApp();
   if (!repertoire) return null;
 
   const open = async (file: File) => {
     const text = await file.text();
-    const id = freshClassId();
+    const id = freshId('class');
     setOpened({ name: file.name, text, id, read: readClass(text, repertoire.find, id) });
   };
   const take = async ({ text, id }: Opened) => {

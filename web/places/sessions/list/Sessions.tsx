@@ -6,11 +6,11 @@ import type { SessionSummary } from '../../../../core/formats/api';
 import { USUAL_SCHOOLS } from '../../../../core/movement/adapt/schools';
 import { emptySections } from '../../../../core/session/plan/defaults';
 import { slotVerdict } from '../../../../core/session/report/slotVerdict';
-import { api } from '../../../app/api';
+import { freshId } from '../../../app/machine/freshId';
+import { api } from '../../../app/server/api';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { dayInWords, minutes, today } from '../../../app/words';
 import { slotWords } from '../../../class/slotWords';
-import { freshClassId } from '../draft/useEdition';
 import { OpenClass } from './OpenClass';
 import '../../../app/quietTable.css';
 import './sessions.css';
@@ -135,7 +135,7 @@ function useNewClass(): () => void {
     isMaking.current = true;
     try {
       const { session } = await addSession({
-        id: freshClassId(),
+        id: freshId('class'),
         title: 'A new class',
         groupId: null,
         date: today(),
@@ -177,7 +177,7 @@ function useDuplicate(): (id: string) => Promise<void> {
       data &&
       (await addSession({
         ...data.session,
-        id: freshClassId(),
+        id: freshId('class'),
         title: `${data.session.title.slice(0, 110)}, again`,
         date: null,
         family: null,

@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { takeLines, whyNotTogether } from '../../../../core/session/edit/editLines';
 import { Block } from '../../../../core/session/plan/block';
 import type { Session } from '../../../../core/session/plan/session';
-import { api } from '../../../app/api';
-import { whyRefused } from '../../../app/problemIn';
+import { api } from '../../../app/server/api';
+import { whyRefused } from '../../../app/server/problemIn';
 import { useAppDispatch } from '../../../app/store';
 import { linesGrouped } from '../draft/draft';
 

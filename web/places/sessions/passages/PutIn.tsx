@@ -4,8 +4,8 @@ import { memo } from 'react';
 import { Block } from '../../../../core/session/plan/block';
 import { freshLines, type LineSet, type Passage } from '../../../../core/session/plan/lineSet';
 import type { Section } from '../../../../core/session/plan/session';
-import { api } from '../../../app/api';
-import type { Repertoire } from '../../../app/repertoire';
+import { useRepertoire } from '../../../app/repertoire';
+import { api } from '../../../app/server/api';
 import { useAppDispatch } from '../../../app/store';
 import { linesPut } from '../draft/draft';
 import { useCarried } from './carriedLines';
@@ -15,7 +15,6 @@ interface Props {
   readonly kind: Section['kind'];
   /** How many lines the section has: what is put in comes after them. */
   readonly lines: number;
-  readonly repertoire: Repertoire;
 }
 
 /** A passage as it is put into a class: under one block that remembers where it came from. */
@@ -30,7 +29,8 @@ function asBlock({ id, name, version, lines }: Passage): LineSet {
 }
 
 /** Kept passages and carried lines, offered at the end of a section. */
-export const PutIn = memo(function PutIn({ section, kind, lines: after, repertoire }: Props) {
+export const PutIn = memo(function PutIn({ section, kind, lines: after }: Props) {
+  const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
   const { modal, message } = App.useApp();
   const { data: passages = [] } = api.usePassagesQuery();

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import { z } from 'zod';
 import { LineSet } from '../../../../core/session/plan/lineSet';
-import { keptOnThisMachine } from '../../../app/kept';
+import { keptOnThisMachine } from '../../../app/machine/kept';
 
 /** Lines copied from one class to be put into another; kept in this browser until others are copied. */
 const Carried = z.object({ from: z.string(), lines: LineSet });

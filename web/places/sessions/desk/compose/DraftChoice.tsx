@@ -3,17 +3,17 @@ import { lineTitle } from '../../../../../core/session/plan/lineTitle';
 import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Draft } from '../../../../../core/session/propose/proposeDraft';
 import { timelineOf } from '../../../../../core/session/schedule/timeline';
-import type { Repertoire } from '../../../../app/repertoire';
+import { useRepertoire } from '../../../../app/repertoire';
 import { minutes, sectionWord } from '../../../../app/words';
 
 interface Props {
   readonly draft: Draft;
-  readonly repertoire: Repertoire;
   readonly onTake: () => void;
 }
 
 /** A whole class that is proposed, section by section. */
-export function DraftChoice({ draft: { plan, reasons, left }, repertoire, onTake }: Props) {
+export function DraftChoice({ draft: { plan, reasons, left }, onTake }: Props) {
+  const repertoire = useRepertoire();
   const answer = timelineOf(plan, repertoire.find);
   return (
     <section className="compose-choice" data-proposal="draft">

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { Session } from '../../../../../core/session/plan/session';
-import { api } from '../../../../app/api';
+import { api } from '../../../../app/server/api';
 
 /** The other editions of a class, by their length. */
 export function Editions({ session }: { readonly session: Session }) {

@@ -4,7 +4,6 @@ import { useState } from 'react';
 import type { FitKind } from '../../../../../core/session/fit/buildModel';
 import type { FitAnswer } from '../../../../../core/session/fit/fitPlan';
 import type { Session } from '../../../../../core/session/plan/session';
-import type { Repertoire } from '../../../../app/repertoire';
 import type { AskedOf } from '../../../../class/useAsked';
 import { FitProposal } from './FitProposal';
 import { useComposer } from './useComposer';
@@ -12,7 +11,6 @@ import './compose.css';
 
 interface Props {
   readonly session: Session;
-  readonly repertoire: Repertoire;
   readonly askedOf: AskedOf;
   readonly onClose: () => void;
 }
@@ -21,11 +19,11 @@ const KINDS: readonly FitKind[] = ['trim', 'leave-out', 'breath'];
 const LENGTHS = [20, 30, 45, 60, 75, 90] as const;
 
 /** Fits the class to a slot: three proposals that differ in kind, worked out while one can go on or cancel. */
-export function FitDrawer({ session, repertoire, askedOf, onClose }: Props) {
+export function FitDrawer({ session, askedOf, onClose }: Props) {
   const [minutes, setMinutes] = useState(session.slotMinutes);
   const [answers, setAnswers] = useState<readonly FitAnswer[]>([]);
   const [done, setDone] = useState(0);
-  const { isBusy, ask, cancel } = useComposer(repertoire);
+  const { isBusy, failure, ask, cancel } = useComposer();
   // What the answers are about: a class that is changed meanwhile is asked for anew.
   const [about, setAbout] = useState<Session | null>(null);
 
@@ -93,18 +91,16 @@ export function FitDrawer({ session, repertoire, askedOf, onClose }: Props) {
         Counts stay within the range of their movement; pinned lines stay as they are, lines marked as optional may be
         left out. The cool-down keeps its least.
       </p>
+      {failure !== null && (
+        <p role="alert" className="compose-stale">
+          {failure} Ask once more.
+        </p>
+      )}
       {isBusy && <Progress percent={Math.round(done * 100)} size="small" aria-label="Fitting" />}
       {isStale && <p className="compose-stale">The class has been changed since. Fit it again.</p>}
       {!isStale &&
         answers.map((answer) => (
-          <FitProposal
-            key={answer.kind}
-            answer={answer}
-            minutes={minutes}
-            session={session}
-            repertoire={repertoire}
-            onTaken={onClose}
-          />
+          <FitProposal key={answer.kind} answer={answer} minutes={minutes} session={session} onTaken={onClose} />
         ))}
     </Drawer>
   );

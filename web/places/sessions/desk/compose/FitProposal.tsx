@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import type { FitKind } from '../../../../../core/session/fit/buildModel';
 import type { FitAnswer } from '../../../../../core/session/fit/fitPlan';
 import type { Session } from '../../../../../core/session/plan/session';
-import type { Repertoire } from '../../../../app/repertoire';
+import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { minutes as clock, inWords } from '../../../../app/words';
 import { fitted } from '../../draft/draft';
@@ -20,12 +20,12 @@ interface Props {
   readonly answer: FitAnswer;
   readonly minutes: number;
   readonly session: Session;
-  readonly repertoire: Repertoire;
   readonly onTaken: () => void;
 }
 
 /** One way of fitting: what it changes, and why it could do no better; to be taken here or kept as an edition. */
-export function FitProposal({ answer, minutes, session, repertoire, onTaken }: Props) {
+export function FitProposal({ answer, minutes, session, onTaken }: Props) {
+  const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
   const { message } = App.useApp();
   const keepEdition = useEdition(session);

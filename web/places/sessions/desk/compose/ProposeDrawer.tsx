@@ -5,7 +5,6 @@ import type { Session } from '../../../../../core/session/plan/session';
 import { AIM_WORDS, AIMS, type Aim } from '../../../../../core/session/propose/aims';
 import type { Draft } from '../../../../../core/session/propose/proposeDraft';
 import { type Proposal, TASTE_WORDS } from '../../../../../core/session/propose/wishes';
-import type { Repertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { minutes } from '../../../../app/words';
 import type { AskedOf } from '../../../../class/useAsked';
@@ -16,7 +15,6 @@ import './compose.css';
 
 interface Props {
   readonly session: Session;
-  readonly repertoire: Repertoire;
   readonly askedOf: AskedOf;
   readonly onClose: () => void;
 }
@@ -30,14 +28,14 @@ const LEVELS = [
 ];
 
 /** Proposes a warm-up, a cool-down or a whole class. Nothing is done until it is taken. */
-export function ProposeDrawer({ session, repertoire, askedOf, onClose }: Props) {
+export function ProposeDrawer({ session, askedOf, onClose }: Props) {
   const hasMain = session.sections.some(({ kind, items }) => kind === 'main' && items.length > 0);
   const [what, setWhat] = useState<What>(hasMain ? 'warm-up' : 'draft');
   const [level, setLevel] = useState(1);
   const [aim, setAim] = useState<Aim>('whole');
   const [proposals, setProposals] = useState<readonly Proposal[]>([]);
   const [draft, setDraft] = useState<Draft | null>(null);
-  const { isBusy, ask, cancel } = useComposer(repertoire);
+  const { isBusy, failure, ask, cancel } = useComposer();
   const dispatch = useAppDispatch();
   const { message } = App.useApp();
 
@@ -116,6 +114,11 @@ export function ProposeDrawer({ session, repertoire, askedOf, onClose }: Props) 
             ? 'What worked hardest is looked after, breath and stance come down, and it ends still.'
             : `A first draft for ${session.slotMinutes} minutes. It takes the place of everything in the class.`}
       </p>
+      {failure !== null && (
+        <p role="alert" className="compose-stale">
+          {failure} Ask once more.
+        </p>
+      )}
       {isBusy && <Progress percent={100} status="active" showInfo={false} size="small" aria-label="Working it out" />}
       {proposals.map((proposal) => (
         <section key={proposal.taste} className="compose-choice" data-proposal={proposal.taste}>
@@ -136,7 +139,7 @@ export function ProposeDrawer({ session, repertoire, askedOf, onClose }: Props) 
           </p>
         </section>
       ))}
-      {draft && <DraftChoice draft={draft} repertoire={repertoire} onTake={() => takeDraft(draft)} />}
+      {draft && <DraftChoice draft={draft} onTake={() => takeDraft(draft)} />}
     </Drawer>
   );
 }

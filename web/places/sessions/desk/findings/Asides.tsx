@@ -1,6 +1,6 @@
 import { App, Button } from 'antd';
 import type { Aside } from '../../../../../core/session/findings/aside';
-import { api } from '../../../../app/api';
+import { api } from '../../../../app/server/api';
 import { useAppDispatch } from '../../../../app/store';
 import { findingBrought } from '../../draft/draft';
 

@@ -1,6 +1,6 @@
 import { App, Select } from 'antd';
 import { STRENGTHS, type Strength } from '../../../../../core/demand/ceilings';
-import { api } from '../../../../app/api';
+import { api } from '../../../../app/server/api';
 import type { AskedOf } from '../../../../class/useAsked';
 
 /** How much may be asked of the group a class is for: it is judged by that. A class that is nobody's is judged as steady. */

@@ -3,11 +3,13 @@ import { useEffect, useState } from 'react';
 import { ActionCreators } from 'redux-undo';
 import type { Finding } from '../../../../../core/session/findings/finding/finding';
 import type { Preview, TriedRemedy } from '../../../../../core/session/findings/preview';
+import { WorkerGone } from '../../../../app/machine/startWorker';
+import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { inWords, minutes } from '../../../../app/words';
 import { mended } from '../../draft/draft';
 import type { NoticedProps } from './noticedProps';
-import { theJudge } from './theJudge';
+import { askJudge } from './theJudge';
 
 /** What a remedy would do, in a few words: "45 s more, 59:10 in all; 2 things gone". */
 export function previewWords({ addsMs, totalMs, gone, appears }: Preview): string {
@@ -21,25 +23,30 @@ export function previewWords({ addsMs, totalMs, gone, appears }: Preview): strin
 export function Remedies({
   finding,
   session,
-  repertoire,
   askedOf,
 }: Omit<NoticedProps, 'findings'> & { readonly finding: Finding }) {
+  const repertoire = useRepertoire();
   const [remedies, setRemedies] = useState<readonly TriedRemedy[] | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const [tries, setTries] = useState(0);
   const dispatch = useAppDispatch();
   const { message } = App.useApp();
   const { asked } = askedOf;
   useEffect(() => {
     let isStale = false;
     const ask = async () => {
-      const judge = theJudge(repertoire);
-      const answer = await judge.remedies(session, asked, finding);
+      const answer = await askJudge(repertoire, (judge) => judge.remedies(session, asked, finding));
       if (!isStale) setRemedies(answer);
     };
-    void ask();
+    setRefused(null);
+    ask().catch((error: unknown) => {
+      if (!(error instanceof WorkerGone)) throw error;
+      if (!isStale) setRefused(error.message);
+    });
     return () => {
       isStale = true;
     };
-  }, [session, repertoire, asked, finding]);
+  }, [session, repertoire, asked, finding, tries]);
 
   const take = ({ edits, label }: TriedRemedy) => {
     dispatch(mended(edits));
@@ -56,6 +63,15 @@ export function Remedies({
     });
   };
 
+  if (refused !== null)
+    return (
+      <p role="alert">
+        {refused}{' '}
+        <Button size="small" onClick={() => setTries(tries + 1)}>
+          Try again
+        </Button>
+      </p>
+    );
   if (remedies === null) return <p aria-live="polite">Trying what would mend it …</p>;
   if (remedies.length === 0) return <p>No single change mends it; it wants your own judgement.</p>;
   return (

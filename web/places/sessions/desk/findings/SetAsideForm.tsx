@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { ruleFor } from '../../../../../core/session/findings/aside';
 import type { Finding } from '../../../../../core/session/findings/finding/finding';
 import type { Session } from '../../../../../core/session/plan/session';
-import { api } from '../../../../app/api';
+import { api } from '../../../../app/server/api';
 import { useAppDispatch } from '../../../../app/store';
 import { findingSetAside } from '../../draft/draft';
 

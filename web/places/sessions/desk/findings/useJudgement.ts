@@ -1,29 +1,39 @@
 import { createSelector } from '@reduxjs/toolkit';
 import equal from 'fast-deep-equal';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { type Aside, partAsides } from '../../../../../core/session/findings/aside';
 import type { Asked, Finding } from '../../../../../core/session/findings/finding/finding';
 import { inOrder } from '../../../../../core/session/findings/finding/inOrder';
 import type { Tide } from '../../../../../core/session/load/tide';
 import type { Plan, Session } from '../../../../../core/session/plan/session';
-import { api } from '../../../../app/api';
-import type { Repertoire } from '../../../../app/repertoire';
+import { WorkerGone } from '../../../../app/machine/startWorker';
+import { useRepertoire } from '../../../../app/repertoire';
+import { api } from '../../../../app/server/api';
 import { type DeskState, useDeskSelector, useDeskStore } from '../../draft/draftStore';
-import { theJudge } from './theJudge';
+import { askJudge } from './theJudge';
 
 export interface Findings {
   readonly open: readonly Finding[];
   readonly aside: readonly Aside[];
 }
 
+export interface Failure {
+  readonly reason: string;
+  readonly tryAgain: () => void;
+}
+
 /** What is known of a class besides its minutes. */
 export interface Judgement {
+  /** Why it could not be judged, with a way to try again; null where it was. */
+  readonly failure: Failure | null;
   /** Null until it has been judged once. */
   readonly findings: Findings | null;
   readonly tide: Tide | null;
 }
 
 const NOTHING: ReadonlySet<string> = new Set();
+/** How long until a part that could not be loaded is asked for again, milliseconds. */
+const TRY_AGAIN_AFTER = 3000;
 
 const present = ({ draft }: DeskState): Session | null => draft.book.present;
 
@@ -38,7 +48,10 @@ const judgedPart = createSelector(
 );
 
 /** Judges the class on the desk away from the screen, at each change. Stale answers are dropped. */
-export function useJudgement(repertoire: Repertoire, asked: Asked): Judgement {
+export function useJudgement(asked: Asked): Judgement {
+  const repertoire = useRepertoire();
+  const [refused, setRefused] = useState<WorkerGone | null>(null);
+  const [tries, setTries] = useState(0);
   const [found, setFound] = useState<readonly Finding[] | null>(null);
   const [tide, setTide] = useState<Tide | null>(null);
   const { data: rules } = api.useAsidesQuery();
@@ -56,28 +69,42 @@ export function useJudgement(repertoire: Repertoire, asked: Asked): Judgement {
       const plan = judgedPart(store.getState());
       if (plan === newest || !plan) return;
       newest = plan;
-      const judge = theJudge(repertoire);
-      const quick = await judge.judge(plan, asked, standing.current);
+      const quick = await askJudge(repertoire, (judge) => judge.judge(plan, asked, standing.current));
       if (plan !== newest) return;
       standing.current = new Set(quick.findings.map(({ key }) => key));
       setTide(quick.tide);
       say((before) => [...quick.findings, ...(before ?? []).filter(({ code }) => code === 'footwork')]);
-      const patient = await judge.judgePatiently();
+      setRefused(null);
+      const patient = await askJudge(repertoire, (judge) => judge.judgePatiently());
       if (plan === newest) say(() => [...quick.findings, ...patient]);
     };
-    void ask();
+    const askSafely = () =>
+      void ask().catch((error: unknown) => {
+        if (!(error instanceof WorkerGone)) throw error;
+        newest = null;
+        setRefused(error);
+      });
+    askSafely();
     // Asked as soon as the class has changed: it is judged while its new minutes are drawn.
-    const leave = store.subscribe(() => void ask());
+    const leave = store.subscribe(askSafely);
     return () => {
       newest = null;
       leave();
     };
-  }, [store, repertoire, asked]);
+  }, [store, repertoire, asked, tries]);
+  const tryAgain = useCallback(() => setTries((before) => before + 1), []);
+  // A part that could not be loaded is asked for again; one that died over this class would only die again.
+  useEffect(() => {
+    if (!refused || refused.hasLived) return;
+    const timer = setTimeout(tryAgain, TRY_AGAIN_AFTER);
+    return () => clearTimeout(timer);
+  }, [refused, tryAgain]);
   const plan = useDeskSelector(judgedPart);
   const setAside = useDeskSelector((state) => present(state)?.setAside);
   const findings = useMemo(
     () => (found === null || !plan || !setAside ? null : partAsides(found, plan, setAside, rules ?? [])),
     [found, plan, setAside, rules],
   );
-  return { findings, tide };
+  const failure = useMemo(() => refused && { reason: refused.message, tryAgain }, [refused, tryAgain]);
+  return { findings, tide, failure };
 }

@@ -1,11 +1,11 @@
 import { BulbOutlined, CaretRightOutlined, ColumnWidthOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Input, Tooltip } from 'antd';
-import { lazy, memo, Suspense, useState } from 'react';
+import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ActionCreators } from 'redux-undo';
 import type { Session } from '../../../../../core/session/plan/session';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import type { Repertoire } from '../../../../app/repertoire';
+import { lazyPart } from '../../../../app/shell/lazyPart';
 import { useAppDispatch } from '../../../../app/store';
 import type { AskedOf } from '../../../../class/useAsked';
 import { headed } from '../../draft/draft';
@@ -16,20 +16,21 @@ import { PaperMenu } from './PaperMenu';
 import { SaveState } from './SaveState';
 import './classHead.css';
 
-const FitDrawer = lazy(async () => ({ default: (await import('../compose/FitDrawer')).FitDrawer }));
-const ProposeDrawer = lazy(async () => ({ default: (await import('../compose/ProposeDrawer')).ProposeDrawer }));
+const FitDrawer = lazyPart(async () => (await import('../compose/FitDrawer')).FitDrawer, { what: 'Fitting' });
+const ProposeDrawer = lazyPart(async () => (await import('../compose/ProposeDrawer')).ProposeDrawer, {
+  what: 'Proposing',
+});
 
 type Drawer = 'fit' | 'propose';
 
 interface Props {
   readonly session: Session;
-  readonly repertoire: Repertoire;
   readonly askedOf: AskedOf;
   readonly timeline: Timeline;
 }
 
 /** The name of a class, what can be done with all of it, and who, when and how long it is for. */
-export const ClassHead = memo(function ClassHead({ session, repertoire, askedOf, timeline }: Props) {
+export const ClassHead = memo(function ClassHead({ session, askedOf, timeline }: Props) {
   const [open, setOpen] = useState<Drawer | null>(null);
 
   return (
@@ -39,7 +40,7 @@ export const ClassHead = memo(function ClassHead({ session, repertoire, askedOf,
         <SaveState />
         <UndoButtons />
         <Help onOpen={setOpen} />
-        <PaperMenu session={session} timeline={timeline} repertoire={repertoire} askedOf={askedOf} />
+        <PaperMenu session={session} timeline={timeline} askedOf={askedOf} />
         <Teach id={session.id} />
       </div>
       <div className="class-head-row class-head-when">
@@ -53,14 +54,8 @@ export const ClassHead = memo(function ClassHead({ session, repertoire, askedOf,
         />
         <Editions session={session} />
       </div>
-      <Suspense>
-        {open === 'fit' && (
-          <FitDrawer session={session} repertoire={repertoire} askedOf={askedOf} onClose={() => setOpen(null)} />
-        )}
-        {open === 'propose' && (
-          <ProposeDrawer session={session} repertoire={repertoire} askedOf={askedOf} onClose={() => setOpen(null)} />
-        )}
-      </Suspense>
+      {open === 'fit' && <FitDrawer session={session} askedOf={askedOf} onClose={() => setOpen(null)} />}
+      {open === 'propose' && <ProposeDrawer session={session} askedOf={askedOf} onClose={() => setOpen(null)} />}
     </header>
   );
 });

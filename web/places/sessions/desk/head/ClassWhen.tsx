@@ -4,7 +4,7 @@ import equal from 'fast-deep-equal';
 import { memo } from 'react';
 import { USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
 import type { Session } from '../../../../../core/session/plan/session';
-import { api } from '../../../../app/api';
+import { api } from '../../../../app/server/api';
 import { useAppDispatch } from '../../../../app/store';
 import { headed } from '../../draft/draft';
 import { SchoolsButton } from './SchoolsButton';

@@ -1,6 +1,6 @@
 import { Form, Input, Modal } from 'antd';
 import { z } from 'zod';
-import { keptOnThisMachine } from '../../../../app/kept';
+import { keptOnThisMachine } from '../../../../app/machine/kept';
 
 /** What stands to the left and to the right of a class that faces its instructor: "the windows", "the stage". */
 export const RoomLandmarks = z.object({

@@ -7,15 +7,14 @@ import { classVtt } from '../../../../../core/formats/classVtt';
 import type { Session } from '../../../../../core/session/plan/session';
 import { cueSheet, type Facing, type SideWords } from '../../../../../core/session/report/cueSheet';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import { download, fileName } from '../../../../app/download';
-import type { Repertoire } from '../../../../app/repertoire';
+import { download, fileName } from '../../../../app/machine/download';
+import { useRepertoire } from '../../../../app/repertoire';
 import type { AskedOf } from '../../../../class/useAsked';
 import { Landmarks } from './Landmarks';
 
 interface Props {
   readonly session: Session;
   readonly timeline: Timeline;
-  readonly repertoire: Repertoire;
   readonly askedOf: AskedOf;
 }
 
@@ -30,7 +29,8 @@ const WAY_WORDS = {
 } as const;
 
 /** Everything a class can be put on paper or in a file as. */
-export function PaperMenu({ session, timeline, repertoire, askedOf }: Props) {
+export function PaperMenu({ session, timeline, askedOf }: Props) {
+  const repertoire = useRepertoire();
   const [facing, setFacing] = useState<Facing>('mirrored');
   const [words, setWords] = useState<SideWords>('sides');
   const [isOpen, setIsOpen] = useState(false);

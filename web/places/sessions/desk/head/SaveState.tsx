@@ -1,20 +1,43 @@
+import type { Standing } from '../../draft/draft';
 import { useDeskSelector } from '../../draft/draftStore';
 
-const WORDS = {
-  saved: 'Saved',
-  unsaved: 'Not saved yet',
-  saving: 'Saving',
-  away: 'The server is away. Kept on this machine, and saved as soon as it answers.',
-  conflict: 'Changed elsewhere too',
-} as const;
+/** Where the open class stands with the server, in words. */
+function wordsFor(standing: Standing): string {
+  switch (standing.kind) {
+    case 'saved':
+      return 'Saved';
+    case 'unsaved':
+      return 'Not saved yet';
+    case 'saving':
+      return 'Saving';
+    case 'away':
+      return 'The server is away. It is saved as soon as it answers.';
+    case 'failing':
+      return `Not saved: ${standing.reason} It is tried again.`;
+    case 'refused':
+      return `Not saved: ${standing.reason}`;
+    case 'conflict':
+      return 'Changed elsewhere too';
+  }
+}
 
-/** Whether what is on the desk is also in the store, said where it is always seen. */
+/** Whether what is on the desk is also in the store, and kept on this machine until it is; said where it is always seen. */
 export function SaveState() {
   const standing = useDeskSelector(({ draft }) => draft.sync.standing);
-  const words = standing.kind === 'refused' ? `Not saved: ${standing.reason}` : WORDS[standing.kind];
+  const isKept = useDeskSelector(({ draft }) => draft.sync.isKept);
+  const isOpen = standing.kind !== 'saved';
   return (
-    <output className={`save-state save-state--${standing.kind}`} data-standing={standing.kind} aria-live="polite">
-      {words}
+    <output
+      className={`save-state save-state--${standing.kind}${isOpen && !isKept ? ' save-state--unkept' : ''}`}
+      data-standing={standing.kind}
+      data-kept={isKept}
+      aria-live="polite"
+    >
+      {wordsFor(standing)}
+      {standing.kind === 'away' && isKept && ' Until then it is kept on this machine.'}
+      {isOpen &&
+        !isKept &&
+        ' This browser keeps nothing: its storage is full or forbidden. Leave this page open until it is saved.'}
     </output>
   );
 }

@@ -4,7 +4,7 @@ import { memo } from 'react';
 import type { Group } from '../../../../../core/group/group';
 import { type Schools, schoolsOf, USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
 import { answerTo, SCHOOL_QUESTIONS, schoolsWords } from '../../../../../core/movement/adapt/schoolWords';
-import { api } from '../../../../app/api';
+import { api } from '../../../../app/server/api';
 import { useAppDispatch } from '../../../../app/store';
 import { headed } from '../../draft/draft';
 import './schools.css';

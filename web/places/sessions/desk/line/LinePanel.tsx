@@ -6,7 +6,7 @@ import type { Block } from '../../../../../core/session/plan/block';
 import { isPauseKind, PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import type { Item, MovementItem, Session } from '../../../../../core/session/plan/session';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import type { Repertoire } from '../../../../app/repertoire';
+import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { lineAltered, lineNoted } from '../../draft/draft';
 import { Noticed } from '../findings/Noticed';
@@ -39,7 +39,7 @@ export const LinePanel = memo(function LinePanel({ itemId, timeline, ...noticed 
 });
 
 function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly timeline: Timeline } & NoticedProps) {
-  const { repertoire } = noticed;
+  const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
   const { id } = item;
   const note = useCallback((said: string) => dispatch(lineNoted({ id, note: said })), [dispatch, id]);
@@ -60,7 +60,7 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
       <Note value={item.note} isTalk={item.kind === 'talk'} onChange={note} />
       <Noticed {...noticed} itemId={item.id} />
       <WhyMinutes timeline={timeline} itemId={item.id} />
-      {item.kind === 'movement' && movement && <NewerVersion item={item} movement={movement} repertoire={repertoire} />}
+      {item.kind === 'movement' && movement && <NewerVersion item={item} movement={movement} />}
       {movement && (
         <section className="line-cautions" aria-label="Cautions">
           <h3>To mind</h3>
@@ -131,15 +131,8 @@ const Keys = () => (
 );
 
 /** A line keeps the version of a movement it was made with until told otherwise. */
-function NewerVersion({
-  item,
-  movement,
-  repertoire,
-}: {
-  readonly item: MovementItem;
-  readonly movement: Movement;
-  readonly repertoire: Repertoire;
-}) {
+function NewerVersion({ item, movement }: { readonly item: MovementItem; readonly movement: Movement }) {
+  const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
   const newest = repertoire.newest(movement.id);
   if (!newest || newest.id === movement.id) return null;

@@ -4,7 +4,7 @@ import { memo, useMemo, useState } from 'react';
 import { Block } from '../../../../../core/session/plan/block';
 import { freshLines, type LineSet } from '../../../../../core/session/plan/lineSet';
 import type { Section } from '../../../../../core/session/plan/session';
-import type { Repertoire } from '../../../../app/repertoire';
+import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { minutes, sectionWord } from '../../../../app/words';
 import { linesPut } from '../../draft/draft';
@@ -14,7 +14,6 @@ import { type Offer, offersFor } from './offersFor';
 interface Props {
   readonly section: number;
   readonly kind: Section['kind'];
-  readonly repertoire: Repertoire;
 }
 
 /** What an offer puts in: a form stands together in a block of its name, so that it can be moved, repeated and timed as one. */
@@ -25,7 +24,8 @@ function asLines({ items, title }: Offer): LineSet {
 }
 
 /** A field at the end of a section that reads a line as it would be written on paper, and shows how it understood it. */
-export const AddLine = memo(function AddLine({ section, kind, repertoire }: Props) {
+export const AddLine = memo(function AddLine({ section, kind }: Props) {
+  const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
   const [text, setText] = useState('');
   // As long as nothing is typed the class does not matter here.

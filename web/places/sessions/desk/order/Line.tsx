@@ -17,7 +17,7 @@ import { lineTitle, PAUSE_WORDS } from '../../../../../core/session/plan/lineTit
 import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Item, MovementItem } from '../../../../../core/session/plan/session';
 import { IN_ROUNDS_WORDS } from '../../../../../core/session/report/blockWords';
-import type { Repertoire } from '../../../../app/repertoire';
+import { useRepertoire } from '../../../../app/repertoire';
 import { useSame } from '../../../../app/useSame';
 import { inWords, minutes } from '../../../../app/words';
 import { BreathLine, type BreathStretch } from '../../../../drawing/BreathLine';
@@ -32,7 +32,6 @@ interface Props {
   readonly lengthMs: number;
   /** The breath of its first repetition. */
   readonly breath: readonly BreathStretch[];
-  readonly repertoire: Repertoire;
   /** How the class is done where schools disagree. */
   readonly schools: Schools;
   readonly isInHand: boolean;
@@ -136,7 +135,6 @@ export const Line = memo(function Line({
   startsAt,
   lengthMs,
   breath,
-  repertoire,
   schools,
   isInHand,
   isPointed,
@@ -149,6 +147,7 @@ export const Line = memo(function Line({
   steps,
   settles,
 }: Props) {
+  const repertoire = useRepertoire();
   const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
     id: item.id,
   });

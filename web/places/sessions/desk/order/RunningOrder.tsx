@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { Session } from '../../../../../core/session/plan/session';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import type { Repertoire } from '../../../../app/repertoire';
+import { useRepertoire } from '../../../../app/repertoire';
 import { ChosenBar } from '../../selection/ChosenBar';
 import { useChosen } from '../../selection/useChosen';
 import { SectionPassage } from './SectionPassage';
@@ -11,7 +11,6 @@ import './runningOrder.css';
 interface Props {
   readonly session: Session;
   readonly timeline: Timeline;
-  readonly repertoire: Repertoire;
   readonly inHand: string | null;
   /** The line that is pointed at on the tide. */
   readonly pointed: string | null;
@@ -19,14 +18,8 @@ interface Props {
 }
 
 /** The list of what is done: clock time down the left, one line per item, sections as passages. */
-export const RunningOrder = memo(function RunningOrder({
-  session,
-  timeline,
-  repertoire,
-  inHand,
-  pointed,
-  onTake,
-}: Props) {
+export const RunningOrder = memo(function RunningOrder({ session, timeline, inHand, pointed, onTake }: Props) {
+  const repertoire = useRepertoire();
   const chosen = useChosen(session);
   const onKeyDown = useLineKeys(session, repertoire, onTake, chosen);
 
@@ -39,7 +32,6 @@ export const RunningOrder = memo(function RunningOrder({
           index={index}
           section={section}
           timeline={timeline}
-          repertoire={repertoire}
           inHand={inHand}
           pointed={pointed}
           onTake={onTake}

@@ -9,7 +9,7 @@ import { settleName } from '../../../../../core/session/report/settleWords';
 import { settledLines } from '../../../../../core/session/schedule/unrollBlocks';
 import { type LineTime, lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import type { Repertoire } from '../../../../app/repertoire';
+import { useRepertoire } from '../../../../app/repertoire';
 import { useSame } from '../../../../app/useSame';
 import { clockAt, minutes, sectionWord } from '../../../../app/words';
 import { BlockHead } from '../../blocks/BlockHead';
@@ -27,7 +27,6 @@ interface Props {
   readonly index: number;
   readonly section: Section;
   readonly timeline: Timeline;
-  readonly repertoire: Repertoire;
   readonly inHand: string | null;
   /** The line that is pointed at on the tide. */
   readonly pointed: string | null;
@@ -46,17 +45,8 @@ function stepsNote({ visits }: LineTime): string | null {
 const depthOf = ({ blocks }: Section, item: Item): 0 | 1 | 2 => blocksAround(blocks, item).length as 0 | 1 | 2;
 
 /** One section as a passage: its minutes, its breath pace, its lines, and a place to add to it. */
-export function SectionPassage({
-  session,
-  index,
-  section,
-  timeline,
-  repertoire,
-  inHand,
-  pointed,
-  onTake,
-  chosen,
-}: Props) {
+export function SectionPassage({ session, index, section, timeline, inHand, pointed, onTake, chosen }: Props) {
+  const repertoire = useRepertoire();
   const stretch = timeline.sections[index] ?? { startMs: 0, lengthMs: 0 };
   const { setNodeRef } = useDroppable({ id: `section-${index}`, disabled: section.items.length > 0 });
   const ids = useSame(section.items.map(({ id }) => id));
@@ -85,7 +75,7 @@ export function SectionPassage({
           {share} % of the slot
           {share < usual.least || share > usual.most ? ` (usually ${usual.least} to ${usual.most})` : ''}
         </span>
-        <SettleButton section={index} word={word} settle={section.settle} repertoire={repertoire} />
+        <SettleButton section={index} word={word} settle={section.settle} />
         <PaceButton index={index} word={word} pace={section.pace} />
       </header>
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
@@ -109,7 +99,6 @@ export function SectionPassage({
                   startsAt={clockAt(session.startsAt, when?.startMs ?? stretch.startMs)}
                   lengthMs={when?.lengthMs ?? 0}
                   breath={when ? firstRepetition(segmentsOf(timeline, when)) : []}
-                  repertoire={repertoire}
                   schools={session.schools}
                   isInHand={inHand === item.id}
                   isPointed={pointed === item.id}
@@ -122,8 +111,8 @@ export function SectionPassage({
         </ul>
       </SortableContext>
       <div className="section-foot">
-        <AddLine section={index} kind={section.kind} repertoire={repertoire} />
-        <PutIn section={index} kind={section.kind} lines={section.items.length} repertoire={repertoire} />
+        <AddLine section={index} kind={section.kind} />
+        <PutIn section={index} kind={section.kind} lines={section.items.length} />
       </div>
     </section>
   );

@@ -4,7 +4,7 @@ import { memo, useMemo } from 'react';
 import { type Movement, usualName } from '../../../../../core/movement/schema/movement';
 import type { Section } from '../../../../../core/session/plan/session';
 import type { SettleLine, SettleRoutine } from '../../../../../core/session/plan/settleRoutine';
-import type { Repertoire } from '../../../../app/repertoire';
+import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { settleSaid } from '../../../../class/sectionWords';
 import { settled } from '../../draft/draft';
@@ -14,7 +14,6 @@ interface Props {
   readonly section: number;
   readonly word: string;
   readonly settle: Section['settle'];
-  readonly repertoire: Repertoire;
 }
 
 type When = SettleRoutine['when'] | 'never';
@@ -27,10 +26,11 @@ const WHENS: { value: When; label: string }[] = [
 const MOST_LINES = 4;
 
 /** What a section is settled with, opened to be changed. */
-export const SettleButton = memo(function SettleButton({ section, word, settle, repertoire }: Props) {
+export const SettleButton = memo(function SettleButton({ section, word, settle }: Props) {
+  const repertoire = useRepertoire();
   return (
     <Popover
-      content={<SettleForm section={section} settle={settle} repertoire={repertoire} />}
+      content={<SettleForm section={section} settle={settle} />}
       trigger="click"
       placement="bottomRight"
       title={`How the ${word.toLowerCase()} is settled`}
@@ -50,7 +50,8 @@ function likely(movements: readonly Movement[]): Movement[] {
 
 const asLine = ({ id, count }: Movement): SettleLine => ({ movementId: id, count: count.least });
 
-function SettleForm({ section, settle, repertoire }: Omit<Props, 'word'>) {
+function SettleForm({ section, settle }: Omit<Props, 'word'>) {
+  const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
   const movements = useMemo(() => likely(repertoire.movements), [repertoire]);
   // What is said already stays in the list, also where it is out of sight or has a newer version.

@@ -1,25 +1,28 @@
 import { Select } from 'antd';
-import { lazy, memo, Suspense, useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import type { Region } from '../../../../../core/body/written/region';
 import { nameOf } from '../../../../../core/session/findings/finding/nameOf';
 import { type Tide, type TideCourse, worstCourses } from '../../../../../core/session/load/tide';
 import type { Session } from '../../../../../core/session/plan/session';
 import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import type { Repertoire } from '../../../../app/repertoire';
+import { useRepertoire } from '../../../../app/repertoire';
 import { useLight } from '../../../../app/shell/LightContext';
+import { lazyPart } from '../../../../app/shell/lazyPart';
 import { breathsPerMinute, clockAt } from '../../../../app/words';
 import { regionWord } from '../../../../drawing/regionWord';
 import { courseName, hardestOf, STROKES } from '../../../../drawing/tide/tideData';
 import { focusLine } from '../../selection/lineFocus';
 import './tide.css';
 
-const TideChart = lazy(async () => ({ default: (await import('../../../../drawing/tide/TideChart')).TideChart }));
+const TideChart = lazyPart(async () => (await import('../../../../drawing/tide/TideChart')).TideChart, {
+  what: 'The tide',
+  waiting: <div className="tide-canvas" />,
+});
 
 interface Props {
   readonly session: Session;
   readonly timeline: Timeline;
-  readonly repertoire: Repertoire;
   /** Null until it has been reckoned. */
   readonly tide: Tide | null;
   readonly strength: string;
@@ -53,15 +56,8 @@ function percentAt({ percent, band }: TideCourse, look: number): string {
 }
 
 /** The tide of a class: what it asks over time, on the same axis as the slot; pointing at it finds the line. */
-export const TidePanel = memo(function TidePanel({
-  session,
-  timeline,
-  repertoire,
-  tide,
-  strength,
-  inHand,
-  onPoint,
-}: Props) {
+export const TidePanel = memo(function TidePanel({ session, timeline, tide, strength, inHand, onPoint }: Props) {
+  const repertoire = useRepertoire();
   const [region, setRegion] = useState<Region | null>(null);
   const [at, setAt] = useState<number | null>(null);
   const { light } = useLight();
@@ -138,22 +134,20 @@ export const TidePanel = memo(function TidePanel({
             : `of the ${strength} ceiling`}
         </span>
       </header>
-      <Suspense fallback={<div className="tide-canvas" />}>
-        <TideChart
-          key={light}
-          tide={tide}
-          courses={courses}
-          whole={Math.max(session.slotMinutes * 60, timeline.totalMs / 1000)}
-          sections={sections}
-          inHand={stretch}
-          onPoint={point}
-          onPress={(seconds) => {
-            const itemId = itemAt(seconds);
-            if (itemId !== null) focusLine(itemId);
-          }}
-          label={`Strain over the class: ${courses.map((course) => `${courseName(course)} to ${Math.round(course.peak)} %`).join(', ')} of the ${strength} ceiling.`}
-        />
-      </Suspense>
+      <TideChart
+        key={light}
+        tide={tide}
+        courses={courses}
+        whole={Math.max(session.slotMinutes * 60, timeline.totalMs / 1000)}
+        sections={sections}
+        inHand={stretch}
+        onPoint={point}
+        onPress={(seconds) => {
+          const itemId = itemAt(seconds);
+          if (itemId !== null) focusLine(itemId);
+        }}
+        label={`Strain over the class: ${courses.map((course) => `${courseName(course)} to ${Math.round(course.peak)} %`).join(', ')} of the ${strength} ceiling.`}
+      />
     </section>
   );
 });

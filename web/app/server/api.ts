@@ -1,4 +1,4 @@
-import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { createApi } from '@reduxjs/toolkit/query/react';
 import type {
   ClassFileText,
   Library,
@@ -10,26 +10,31 @@ import type {
   SessionSave,
   SessionSummary,
   StoredSession,
-} from '../../core/formats/api';
-import type { Group, GroupAsked } from '../../core/group/group';
-import type { Schools } from '../../core/movement/adapt/schools';
-import type { Wording } from '../../core/movement/adapt/wording';
-import type { Movement } from '../../core/movement/schema/movement';
-import type { ClassLog } from '../../core/record/classLog';
-import type { Passage } from '../../core/session/plan/lineSet';
-import type { Session } from '../../core/session/plan/session';
-import type { AsideRule } from '../../core/session/plan/setAside';
-import type { MovementTraits } from '../../core/traits/movementTraits';
+} from '../../../core/formats/api';
+import type { Group, GroupAsked } from '../../../core/group/group';
+import type { Schools } from '../../../core/movement/adapt/schools';
+import type { Wording } from '../../../core/movement/adapt/wording';
+import type { Movement } from '../../../core/movement/schema/movement';
+import type { ClassLog } from '../../../core/record/classLog';
+import type { Passage } from '../../../core/session/plan/lineSet';
+import type { Session } from '../../../core/session/plan/session';
+import type { AsideRule } from '../../../core/session/plan/setAside';
+import type { MovementTraits } from '../../../core/traits/movementTraits';
+import { ask, wasKept } from './ask';
 
-/** Plain JSON and problems alike. */
-const isJsonContentType = (headers: Headers): boolean =>
-  /\bapplication\/([a-z-]+\+)?json\b/.test(headers.get('content-type') ?? '');
+/** What the server holds, by kind: a change of one asks anew what shows it. */
+export const TAGS = ['sessions', 'session', 'logs', 'library', 'groups', 'asides', 'passages', 'wording'] as const;
+
+/** A class as the server holds it, or as this machine had it from before while the server is away. */
+export interface FetchedSession extends StoredSession {
+  readonly isKept: boolean;
+}
 
 /** Everything the interface asks of the server, typed by the schemas the server validates with. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api/', responseHandler: 'content-type', isJsonContentType }),
-  tagTypes: ['sessions', 'logs', 'library', 'groups', 'asides', 'passages', 'wording'],
+  baseQuery: ask,
+  tagTypes: TAGS,
   endpoints: (build) => ({
     library: build.query<Library, void>({
       query: () => 'library',
@@ -91,7 +96,12 @@ export const api = createApi({
       invalidatesTags: ['wording', 'library', 'sessions'],
     }),
     sessions: build.query<SessionSummary[], void>({ query: () => 'sessions', providesTags: ['sessions'] }),
-    session: build.query<StoredSession, string>({ query: (id) => `sessions/${id}`, keepUnusedDataFor: 0 }),
+    session: build.query<FetchedSession, string>({
+      query: (id) => `sessions/${id}`,
+      transformResponse: (stored: StoredSession, meta) => ({ ...stored, isKept: wasKept(meta) }),
+      keepUnusedDataFor: 0,
+      providesTags: ['session'],
+    }),
     addSession: build.mutation<StoredSession, Session>({
       query: (session) => ({ url: 'sessions', method: 'POST', body: { session } }),
       invalidatesTags: ['sessions'],

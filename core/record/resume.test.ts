@@ -1,0 +1,46 @@
+import { beats, laid, line, movement, plan, session } from '../testing/sample';
+import { advance } from './advance';
+import { goesOnByItself, isSamePlan, passUnled } from './resume';
+import { beginTeaching } from './teaching';
+
+const minutes = (n: number) => n * 60_000;
+const now = Date.parse('2026-12-01T19:30:00Z');
+const tuesday = session();
+const changed = { ...tuesday, slotMinutes: tuesday.slotMinutes + 5 };
+
+test('a class left a moment ago goes on by itself, one left before the break does not', () => {
+  const left = (ago: number) => goesOnByItself({ plan: tuesday, seenAt: now - ago }, now, tuesday);
+  expect([left(0), left(minutes(1)), left(minutes(14)), left(minutes(16)), left(minutes(60 * 24 * 7))]).toEqual([
+    true,
+    true,
+    true,
+    false,
+    false,
+  ]);
+});
+
+test('a class that was changed since is asked about, however recent; where nobody knows, it goes on', () => {
+  const against = (current: typeof tuesday | null) =>
+    goesOnByItself({ plan: tuesday, seenAt: now - 1000 }, now, current);
+  expect([against(tuesday), against(changed), against(null)]).toEqual([true, false, true]);
+});
+
+test('a clock that was put back does not make an old class recent', () =>
+  expect(goesOnByItself({ plan: tuesday, seenAt: now + minutes(5) }, now, tuesday)).toBe(false));
+
+test('another title or day is the same plan', () => {
+  expect(isSamePlan(tuesday, session({ title: 'Another', date: '2027-01-01' }))).toBe(true);
+  expect(isSamePlan(tuesday, changed)).toBe(false);
+});
+
+test('the time a reload took is in the record, on the line it fell on, and the class stands on the same breath', () => {
+  const timeline = laid(
+    plan([line({ id: 'lift', count: 3 }), line({ id: 'swing', movementId: 'swing', count: 5 })]),
+    movement(),
+    movement({ id: 'swing', parts: { cycle: [beats(4, 60)] } }),
+  );
+  const before = advance(timeline, beginTeaching(), 12_000);
+  const after = passUnled(timeline, before, 4000);
+  expect(after).toMatchObject({ planMs: 12_000, wallMs: 16_000, spent: { lift: 16_000 }, paused: false });
+  expect(passUnled(timeline, { ...before, paused: true }, 4000)).toMatchObject({ wallMs: 16_000, paused: true });
+});

@@ -1,0 +1,36 @@
+import equal from 'fast-deep-equal';
+import type { Plan } from '../session/plan/session';
+import type { Timeline } from '../session/timeline/segment';
+import { advance } from './advance';
+import type { Teaching } from './teaching';
+
+/** A class that was left this long ago is not simply gone on with, milliseconds. Convention. */
+const RECENT = 15 * 60_000;
+
+type Time = Pick<Plan, 'sections' | 'breath' | 'schools' | 'slotMinutes'>;
+
+const timeOf = ({ sections, breath, schools, slotMinutes }: Time): Time => ({ sections, breath, schools, slotMinutes });
+
+/** Whether two plans are the same class on the clock and on the floor; a title or a day makes no difference. */
+export const isSamePlan = (one: Time, other: Time): boolean => equal(timeOf(one), timeOf(other));
+
+/**
+ * Whether a class in hand is gone on with by itself: it was left only a moment ago, and its plan is still the same. Otherwise its
+ * instructor is asked.
+ * @param seenAt when it was last written down, and `now`, milliseconds since 1970
+ * @param current the plan as it is now; null where that cannot be known
+ */
+export const goesOnByItself = (
+  { plan, seenAt }: { readonly plan: Time; readonly seenAt: number },
+  now: number,
+  current: Time | null,
+): boolean => now - seenAt < RECENT && now >= seenAt && (current === null || isSamePlan(plan, current));
+
+/**
+ * Lets wall time pass in which nobody led: the page was being loaded. The class stands where it stood, on the same breath, and
+ * the time is spent on the line it stands on.
+ */
+export function passUnled(timeline: Timeline, teaching: Teaching, elapsedMs: number): Teaching {
+  const { paused } = teaching;
+  return { ...advance(timeline, { ...teaching, paused: true }, elapsedMs), paused };
+}

@@ -1,0 +1,14 @@
+/** Marks an answer that did not come from the server now, but was kept on this machine from before. */
+export const KEPT_HEADER = 'x-vesperum-kept';
+
+/** What is kept of the server's answers: what a class is planned and taught with. */
+const KEPT_PATHS = [
+  /^\/api\/library$/,
+  /^\/api\/movements\/traits$/,
+  /^\/api\/(groups|asides|passages|wording)$/,
+  /^\/api\/sessions(\/[a-z0-9-]+)?$/,
+  /^\/api\/logs(\/[a-z0-9-]+)?$/,
+];
+
+/** Whether the answer of an address is kept for when the server is away. */
+export const isKeptAnswer = (path: string): boolean => KEPT_PATHS.some((kept) => kept.test(path));

@@ -1,0 +1,57 @@
+import { type ComponentType, lazy, type ReactNode, Suspense, useState } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
+import { Notice, Waiting } from './Notice';
+import { RepertoireGate } from './RepertoireGate';
+
+interface Options {
+  /** What it is called, as it stands at the beginning of a sentence: "The tide". */
+  readonly what: string;
+  /** What stands in its place until it is there. */
+  readonly waiting?: ReactNode;
+}
+
+/**
+ * A part of a page that is fetched when it is first shown. Where it cannot be fetched, or breaks, that is said in its place, with a
+ * way to try again; the rest of the page stands.
+ */
+export function lazyPart<Props extends object>(
+  load: () => Promise<ComponentType<Props>>,
+  { what, waiting = null }: Options,
+): ComponentType<Props> {
+  const begin = () => lazy(async () => ({ default: await load() }));
+  let Part = begin();
+  return function LazyPart(props: Props) {
+    const [, setTries] = useState(0);
+    return (
+      <ErrorBoundary
+        fallbackRender={({ resetErrorBoundary }) => (
+          <Notice action={{ label: 'Try again', onPress: resetErrorBoundary }}>
+            {what} could not be loaded. Your work is kept.
+          </Notice>
+        )}
+        onReset={() => {
+          Part = begin();
+          setTries((tries) => tries + 1);
+        }}
+      >
+        <Suspense fallback={waiting}>
+          <Part {...props} />
+        </Suspense>
+      </ErrorBoundary>
+    );
+  };
+}
+
+/** A page that shows movements: it opens once the repertoire is there. */
+export function movementPage(load: () => Promise<ComponentType>): ComponentType {
+  const Page = lazyPage(load);
+  return () => (
+    <RepertoireGate>
+      <Page />
+    </RepertoireGate>
+  );
+}
+
+/** A whole page of a place, fetched when it is first entered. */
+export const lazyPage = (load: () => Promise<ComponentType>): ComponentType =>
+  lazyPart(load, { what: 'This page', waiting: <Waiting /> });

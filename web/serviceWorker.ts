@@ -1,0 +1,75 @@
+/// <reference lib="webworker" />
+import { clientsClaim } from 'workbox-core';
+import { matchPrecache, precacheAndRoute } from 'workbox-precaching';
+import { NavigationRoute, registerRoute } from 'workbox-routing';
+import { isKeptAnswer, KEPT_HEADER } from './app/server/keptAnswer';
+
+/**
+ * Keeps the house open while its server is away: every part of the interface is fetched in the background once a page stands, and
+ * what the server last answered of the classes and movements is kept on this machine. Wherever the server answers, its answer goes
+ * first, so that neither an old build nor an old class hides a new one.
+ */
+
+declare const self: ServiceWorkerGlobalScope & { readonly __WB_MANIFEST: Parameters<typeof precacheAndRoute>[0] };
+
+const ANSWERS = 'vesperum-answers';
+const FACES = 'vesperum-faces';
+
+void self.skipWaiting();
+clientsClaim();
+
+// Pages are not answered from here: only what they load, whose names change with its content.
+precacheAndRoute(self.__WB_MANIFEST, { directoryIndex: '', cleanURLs: false });
+
+registerRoute(
+  new NavigationRoute(
+    async ({ request }) => {
+      try {
+        return await fetch(request);
+      } catch (error) {
+        const page = await matchPrecache('/index.html');
+        if (page) return page;
+        throw error;
+      }
+    },
+    { denylist: [/^\/api\//] },
+  ),
+);
+
+/** The same answer, marked as one that this machine had kept. */
+const asKept = async (answer: Response): Promise<Response> =>
+  new Response(await answer.arrayBuffer(), {
+    status: answer.status,
+    headers: { 'content-type': answer.headers.get('content-type') ?? 'application/json', [KEPT_HEADER]: 'yes' },
+  });
+
+registerRoute(
+  ({ url, sameOrigin }) => sameOrigin && isKeptAnswer(url.pathname),
+  async ({ request }) => {
+    const answers = await caches.open(ANSWERS);
+    try {
+      const answer = await fetch(request);
+      // Where there is no room for it the answer is still an answer.
+      if (answer.ok) await answers.put(request, answer.clone()).catch(() => undefined);
+      else if (answer.status === 404) await answers.delete(request);
+      return answer;
+    } catch (error) {
+      const kept = await answers.match(request);
+      if (kept) return asKept(kept);
+      throw error;
+    }
+  },
+);
+
+// Faces of the Chinese names come in many small files; those that were seen once are kept.
+registerRoute(
+  ({ url, sameOrigin }) => sameOrigin && /^\/assets\/.*\.woff2$/.test(url.pathname),
+  async ({ request }) => {
+    const faces = await caches.open(FACES);
+    const kept = await faces.match(request);
+    if (kept) return kept;
+    const face = await fetch(request);
+    if (face.ok) await faces.put(request, face.clone()).catch(() => undefined);
+    return face;
+  },
+);
