@@ -1,5 +1,5 @@
 const transform = {
-  '^.+\\.(tsx?|mjs)$': [
+  '^.+\\.(tsx?|m?js)$': [
     '@swc/jest',
     {
       jsc: {
@@ -17,19 +17,33 @@ const room = (displayName, folders) => ({
   roots: folders.map((folder) => `<rootDir>/${folder}`),
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform,
-  // This one ships modules only; everything else runs as it is.
-  transformIgnorePatterns: ['/node_modules/(?!d3-polygon/)'],
+  // These ship modules only; everything else runs as it is.
+  transformIgnorePatterns: ['/node_modules/(?!(d3-polygon|tinyqueue)/)'],
   // Looking these up in a test's own world is slow enough to be felt where they are used by the million.
-  sandboxInjectedGlobals: ['Math', 'Number', 'Float64Array', 'Int32Array', 'Array', 'Map', 'Set', 'WeakMap', 'Object'],
+  // And an error of the database, which is one for all worlds, is an error in each of them.
+  sandboxInjectedGlobals: [
+    'Error',
+    'Math',
+    'Number',
+    'Float64Array',
+    'Int32Array',
+    'Array',
+    'Map',
+    'Set',
+    'WeakMap',
+    'Object',
+  ],
   // Styles have no bearing on what is tested outside a browser.
   moduleNameMapper: { '\\.css$': '<rootDir>/scripts/noStyles.ts' },
 });
 
 export default {
-  testTimeout: 300_000,
+  // What takes longer is not a unit test; journeys set their own limit.
+  testTimeout: 10_000,
   projects: [
     room('core', ['core', 'repertoire']),
-    room('house', ['server', 'web', 'demo', 'scripts']),
+    room('house', ['server', 'demo', 'scripts']),
+    room('web', ['web']),
     room('browser', ['e2e']),
   ],
 };

@@ -5,7 +5,7 @@ import { extname, join } from 'node:path';
 import react from '@vitejs/plugin-react';
 import type { Browser, Page } from 'puppeteer-core';
 import { build } from 'vite';
-import { openBrowser, openHouse, openPage } from '../e2e/house';
+import { go, openBrowser, openHouse, openPage } from '../e2e/house';
 import { readRepertoire } from '../server/repertoire';
 import { longPlan } from './longPlan';
 
@@ -65,7 +65,7 @@ async function wall(browser: Browser): Promise<void> {
     let scrolled = { perSecond: 0, long: [] as number[] };
     for (let run = 0; run < 5; run += 1) {
       const { page } = await openPage(browser);
-      await page.goto(`${house.url}/sessions`, { waitUntil: 'networkidle0' });
+      await go(page, `${house.url}/sessions`);
       const start = performance.now();
       await page.click('a[href="/repertoire"]');
       await page.waitForFunction(() => document.querySelectorAll('.wall li svg.figure').length > 100, {
@@ -141,7 +141,7 @@ async function keystrokes(browser: Browser): Promise<void> {
       body: JSON.stringify({ session }),
     });
     const { page } = await openPage(browser);
-    await page.goto(`${house.url}/sessions/sixty-lines`, { waitUntil: 'networkidle0' });
+    await go(page, `${house.url}/sessions/sixty-lines`);
     await page.waitForSelector('.noticed');
     await page.focus('[data-line="line-7"]');
     // As long as between two keys: taking the line in hand is not what is measured.

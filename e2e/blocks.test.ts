@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { computed, endOf, find, line, press, stored, takeLine, withControl } from './desk';
 import { graveFaults } from './graveFaults';
-import { click, openPage, saved, stage, testId, textOf } from './house';
+import { click, go, openPage, saved, stage, testId, textOf } from './house';
 
 /** Several lines at once: rounds, chains, carrying from class to class, kept passages, and the steps between lines. */
 
@@ -12,7 +12,7 @@ const DEPOT = 'depot-twenty';
 async function open(id: string): Promise<{ page: Page; faults: string[] }> {
   const opened = await openPage(on.browser, {});
   await opened.page.setViewport({ width: 1280, height: 900 });
-  await opened.page.goto(`${on.house.url}/sessions/${id}`, { waitUntil: 'networkidle0' });
+  await go(opened.page, `${on.house.url}/sessions/${id}`);
   await opened.page.waitForSelector('[data-line]');
   return opened;
 }
@@ -107,7 +107,7 @@ test('lines are carried into another class with their block, under names of thei
   const { page } = await open(EVENING);
   await choose(page, 'main-6-brush-knee', 1);
   await press(page, 'Carry');
-  await page.goto(`${on.house.url}/sessions/${DEPOT}`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/sessions/${DEPOT}`);
   await page.waitForSelector('.put-in');
   await page.$$eval('.put-in', (all) => (all[2] as HTMLElement).click());
   await press(page, /^2 carried from “Clouds and brush knee”$/);
@@ -134,7 +134,7 @@ test('a passage is kept, put into another class, changed there, and taken over w
   await textOf(page, '.block-head', /Shoulders and neck/);
   await saved(page);
 
-  await page.goto(`${on.house.url}/sessions/${EVENING}`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/sessions/${EVENING}`);
   await page.waitForSelector('.put-in');
   await page.$$eval('.put-in', (all) => (all[1] as HTMLElement).click());
   await press(page, /^Shoulders and neck, 2 lines$/);
@@ -154,7 +154,7 @@ test('a passage is kept, put into another class, changed there, and taken over w
   await saved(page);
   const count = (await session(EVENING)).sections[1]?.items.at(-1);
 
-  await page.goto(`${on.house.url}/sessions/${DEPOT}`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/sessions/${DEPOT}`);
   await press(page, /has changed since: take it over$/);
   await page.waitForFunction(() => !/has changed since/.test(document.body.textContent ?? ''));
   await saved(page);

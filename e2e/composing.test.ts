@@ -3,7 +3,7 @@ import type { Page } from 'puppeteer-core';
 import { readClass } from '../core/formats/classJson';
 import { computed, find, press, stored, takeLine, withControl } from './desk';
 import { graveFaults } from './graveFaults';
-import { click, openPage, saved, stage, testId, textOf } from './house';
+import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
 
 /** From an empty class to a printed card: judged, mended, fitted, proposed, put on paper. */
 
@@ -12,7 +12,7 @@ const on = stage();
 async function open(path: string): Promise<{ page: Page; faults: string[] }> {
   const opened = await openPage(on.browser, {});
   await opened.page.setViewport({ width: 1280, height: 900 });
-  await opened.page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
+  await go(opened.page, on.house.url + path);
   return opened;
 }
 
@@ -26,8 +26,10 @@ async function remediesOf(page: Page, code: string): Promise<string[]> {
   await page.$eval(`[data-finding="${code}"] details`, (one) => {
     (one as HTMLDetailsElement).open = true;
   });
-  await page.waitForSelector(`[data-finding="${code}"] .remedies button`);
-  return page.$$eval(`[data-finding="${code}"] .remedies button`, (all) => all.map((one) => one.textContent ?? ''));
+  await page.waitForSelector(`[data-finding="${code}"] .remedies button:enabled`);
+  return page.$$eval(`[data-finding="${code}"] .remedies button:enabled`, (all) =>
+    all.map((one) => one.textContent ?? ''),
+  );
 }
 
 /** Asks for a class of so many minutes. */
@@ -52,7 +54,7 @@ test('what is grave in the morning class is mended remedy by remedy, each a step
     const words = await textOf(page, `[data-finding="${code}"] > p`);
     const [first] = await remediesOf(page, code);
     expect(first).toBeTruthy();
-    await page.$eval(`[data-finding="${code}"] .remedies button`, (one) => (one as HTMLElement).click());
+    await page.$eval(`[data-finding="${code}"] .remedies button:enabled`, (one) => (one as HTMLElement).click());
     await page.waitForFunction(
       (gone: string) => ![...document.querySelectorAll('[data-finding] > p')].some((one) => one.textContent === gone),
       {},
@@ -79,7 +81,7 @@ test('the evening class is mended by remedies until there is nothing to object t
     const [code = ''] = await findings(page);
     const words = await textOf(page, `[data-finding="${code}"] > p`);
     await remediesOf(page, code);
-    await page.$eval(`[data-finding="${code}"] .remedies button`, (one) => (one as HTMLElement).click());
+    await page.$eval(`[data-finding="${code}"] .remedies button:enabled`, (one) => (one as HTMLElement).click());
     await page.waitForFunction(
       (gone: string) => ![...document.querySelectorAll('[data-finding] > p')].some((one) => one.textContent === gone),
       {},
@@ -106,7 +108,7 @@ test('a finding is set aside with its reason, is still aside after a reload, and
   await page.keyboard.press('Enter');
   await page.waitForFunction(() => !document.querySelector('[data-finding="strained"]'));
   await saved(page);
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   await judged(page);
   await textOf(page, '.asides', /1 set aside/);
   expect(await findings(page)).not.toContain('strained');
@@ -137,7 +139,7 @@ test('the tide finds lines, and a gentler group is judged by its own ceiling', a
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(asked),
   });
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   await page.waitForSelector('.tide canvas');
   await textOf(page, '.tide-at', /gentle/);
   expect(await peak()).toBeGreaterThan(steady);
@@ -222,9 +224,9 @@ test('a call is said in own words, in every class and on its page, and then as i
   const written = await textOf(page, '.panel-strip li');
   await say(words);
   expect(await textOf(page, '.panel-strip li', new RegExp(words))).toBe(words);
-  await page.goto(`${on.house.url}/repertoire/lift-the-sky`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/repertoire/lift-the-sky`);
   await textOf(page, '.movement-strip', new RegExp(words));
-  await page.goto(`${on.house.url}/sessions/depot-twenty`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/sessions/depot-twenty`);
   await say('');
   await textOf(page, '.panel-strip li', new RegExp(written));
   expect(faults).toEqual([]);
@@ -336,8 +338,8 @@ test('the full plan with its Chinese names, the calls, the order and the class i
   expect(readClass(json.toString(), find, 'again')).toMatchObject({ ok: true, brings: [], renamed: [] });
   expect(faults).toEqual([]);
 
-  const other = await openPage(on.browser, {});
-  await other.page.goto(`${on.house.url}/sessions`, { waitUntil: 'networkidle0' });
+  const other = await openPage(on.browser, { elsewhere: true });
+  await go(other.page, `${on.house.url}/sessions`);
   await bringFile(other.page, 'class.json', json.toString());
   expect(await textOf(other.page, '.ant-modal', /minutes/)).toContain('All its movements are here already');
   await press(other.page, 'Add this class');
@@ -345,7 +347,7 @@ test('the full plan with its Chinese names, the calls, the order and the class i
   expect(await other.page.$$eval('[data-line]', (all) => all.length)).toBe(
     session.sections.reduce((sum, { items }) => sum + items.length, 0),
   );
-  await other.page.goto(`${on.house.url}/sessions`, { waitUntil: 'networkidle0' });
+  await go(other.page, `${on.house.url}/sessions`);
   await bringFile(other.page, 'broken.json', json.toString().replace('"rounds": 2', '"rounds": 222'));
   expect(await textOf(other.page, '.ant-modal', /rounds/)).toContain('Nothing was changed');
 });

@@ -1,5 +1,5 @@
 import { graveFaults } from './graveFaults';
-import { click, openHouse, openPage, stage, textOf } from './house';
+import { click, go, openHouse, openPage, reload, stage, textOf } from './house';
 
 const on = stage();
 
@@ -20,7 +20,7 @@ const SCREENS: [string, string, string][] = [
 describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
   test.each(SCREENS)('%s has no grave fault for anyone, and no error', async (_name, path, ready) => {
     const { page, faults } = await openPage(on.browser, { light });
-    await page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
+    await go(page, on.house.url + path);
     await page.waitForSelector(ready);
     expect(await graveFaults(page)).toEqual([]);
     expect(faults).toEqual([]);
@@ -28,7 +28,7 @@ describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
 
   test('teaching, a line in hand, offers while typing and the note of the first run have none either', async () => {
     const { page } = await openPage(on.browser, { light, firstRun: true });
-    await page.goto(`${on.house.url}/sessions/evening-week-4`, { waitUntil: 'networkidle0' });
+    await go(page, `${on.house.url}/sessions/evening-week-4`);
     await page.waitForSelector('.shell-first');
     await page.focus('[data-line="main-3-cloud-hands"]');
     await page.waitForSelector('.why');
@@ -37,7 +37,7 @@ describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
     await page.keyboard.type('push 4');
     await page.waitForSelector('.add-offer');
     expect(await graveFaults(page)).toEqual([]);
-    await page.goto(`${on.house.url}/teach/evening-week-4`, { waitUntil: 'networkidle0' });
+    await go(page, `${on.house.url}/teach/evening-week-4`);
     await click(page, '.teach-begin');
     await page.waitForSelector('main.teach[data-plan-ms]');
     expect(await graveFaults(page)).toEqual([]);
@@ -47,30 +47,30 @@ describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
 test.each(SCREENS)('%s fits a tablet held upright without scrolling sideways', async (_name, path, ready) => {
   const { page } = await openPage(on.browser);
   await page.setViewport({ width: 820, height: 1180 });
-  await page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
+  await go(page, on.house.url + path);
   await page.waitForSelector(ready);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
 });
 
 test('the first run says what this is and is not, once', async () => {
   const { page } = await openPage(on.browser, { firstRun: true });
-  await page.goto(on.house.url, { waitUntil: 'networkidle0' });
+  await go(page, on.house.url);
   expect(await textOf(page, '.shell-first')).toContain('does not diagnose or treat');
   await click(page, '.shell-first button');
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   expect(await page.$('.shell-first')).toBeNull();
 });
 
 test('the repertoire is narrowed by what is wanted and found by any name', async () => {
   const { page } = await openPage(on.browser);
-  await page.goto(`${on.house.url}/repertoire`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/repertoire`);
   await page.type('.repertoire header input', 'yunshou');
   await textOf(page, '.wall li:first-child h2', /Cloud Hands/);
-  await page.goto(`${on.house.url}/repertoire?role=closing&seated=yes`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/repertoire?role=closing&seated=yes`);
   const names = await page.$$eval('.wall h2', (titles) => titles.map(({ textContent }) => textContent));
   expect(names).toContain('Stillness');
   expect(names).not.toContain('Cloud Hands');
-  await page.goto(`${on.house.url}/repertoire?find=qqxxzz`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/repertoire?find=qqxxzz`);
   await textOf(page, '.notice', /No movement is like that/);
   await click(page, '.notice button');
   await page.waitForSelector('.wall li');
@@ -78,7 +78,7 @@ test('the repertoire is narrowed by what is wanted and found by any name', async
 
 test('the other side of a movement is drawn as its mirror image', async () => {
   const { page } = await openPage(on.browser);
-  await page.goto(`${on.house.url}/repertoire/brush-knee`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/repertoire/brush-knee`);
   const labels = () =>
     page.$$eval('.movement-strip .footprints svg', (pictures) =>
       pictures.map((picture) => picture.getAttribute('aria-label') ?? ''),
@@ -102,7 +102,7 @@ test('the other side of a movement is drawn as its mirror image', async () => {
 test('with motion reduced the horizon changes place only at the turn of the breath', async () => {
   const { page } = await openPage(on.browser);
   await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
-  await page.goto(`${on.house.url}/teach/depot-twenty`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/teach/depot-twenty`);
   await click(page, '.teach-begin');
   await page.waitForSelector('.horizon-land');
   const levels = new Set<string>();
@@ -167,7 +167,7 @@ test('broken JSON over the wire to every route that writes changes nothing', asy
 
 test('an address that leads nowhere says so and leads back', async () => {
   const { page } = await openPage(on.browser);
-  await page.goto(`${on.house.url}/nowhere/at/all`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/nowhere/at/all`);
   await textOf(page, '.notice', /nothing at this address/);
   await click(page, '.notice button');
   await page.waitForSelector('.today-next');
@@ -177,11 +177,11 @@ test('started empty, every place says what it is for and offers one thing to do'
   const empty = await openHouse('--empty');
   try {
     const { page, faults } = await openPage(on.browser);
-    await page.goto(empty.url, { waitUntil: 'networkidle0' });
+    await go(page, empty.url);
     await textOf(page, '.notice', /No class lies ahead/);
-    await page.goto(`${empty.url}/logbook`, { waitUntil: 'networkidle0' });
+    await go(page, `${empty.url}/logbook`);
     await textOf(page, '.notice', /what was really done is written here/);
-    await page.goto(`${empty.url}/sessions`, { waitUntil: 'networkidle0' });
+    await go(page, `${empty.url}/sessions`);
     await textOf(page, '.notice', /a running order that fills it/);
     await click(page, '.notice button');
     await textOf(page, '.slot-verdict', /Nothing planned yet for 60 minutes/);

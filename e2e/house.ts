@@ -6,7 +6,12 @@ import { join } from 'node:path';
 import puppeteer, { type Browser, type BrowserContext, type Locator, type Page } from 'puppeteer-core';
 
 const root = join(import.meta.dirname, '..');
+/** The server as `npm run build` leaves it. */
+const SERVER = join(root, 'dist', 'serve.mjs');
 const CHROMIUM = [process.env.VESPERUM_CHROMIUM, '/usr/bin/chromium'].find((place) => place && existsSync(place));
+
+// A journey takes its time; outside of tests there is no limit to set.
+if (typeof jest !== 'undefined') jest.setTimeout(300_000);
 
 // What never comes is told from what is late on a busy machine; how fast things are is the bench's business.
 const PATIENCE_MS = 100_000;
@@ -40,7 +45,7 @@ export async function openHouse(...more: string[]): Promise<RunningHouse> {
     url,
     start: (...args) =>
       new Promise((resolve, reject) => {
-        const child = spawn(process.execPath, ['--import', 'tsx', 'scripts/serve.ts', ...args], {
+        const child = spawn(process.execPath, [SERVER, ...args], {
           cwd: root,
           env: { ...process.env, VESPERUM_PORT: String(port), VESPERUM_DATA: folder },
         });
@@ -88,13 +93,24 @@ export async function openBrowser(): Promise<Browser> {
   });
 }
 
-/** A house and a browser for all tests of a file; pages are closed after each. */
+/** A house and a browser for all tests of a file; after each, pages are closed and the browser's profile is as good as new. */
 export function stage(): { readonly house: RunningHouse; readonly browser: Browser } {
   const on: { house?: RunningHouse; browser?: Browser } = {};
   beforeAll(async () => {
-    [on.house, on.browser] = await Promise.all([openHouse(), openBrowser()]);
+    // Each is at hand for `afterAll` as soon as it is there, also where the other never comes.
+    const [house, browser] = await Promise.allSettled([
+      openHouse().then((opened) => {
+        on.house = opened;
+      }),
+      openBrowser().then((opened) => {
+        on.browser = opened;
+      }),
+    ]);
+    for (const one of [house, browser]) if (one.status === 'rejected') throw one.reason;
   });
-  afterEach(closePages);
+  afterEach(async () => {
+    if (on.browser && on.house) await clearProfile(on.browser, on.house.url);
+  });
   afterAll(async () => {
     await on.browser?.close();
     await on.house?.close();
@@ -117,23 +133,41 @@ interface Opening {
   readonly light?: 'lamp' | 'dusk';
   /** Leaves the note of the first run on the screen. */
   readonly firstRun?: boolean;
+  /** In a profile of its own, as on another machine. */
+  readonly elsewhere?: boolean;
 }
 
+const opened: Page[] = [];
 const profiles: BrowserContext[] = [];
 
-/** Closes every page a test has opened: a class that goes on being taught takes the time of the next test. */
-export async function closePages(): Promise<void> {
-  await Promise.all(profiles.splice(0).map((profile) => profile.close()));
+/**
+ * Closes every page a test has opened, for a class that goes on being taught takes the time of the next test, and forgets what the
+ * pages kept. What the browser has compiled it keeps: a profile of its own for each test would start cold each time.
+ */
+export async function clearProfile(browser: Browser, origin: string): Promise<void> {
+  const blank = await browser.newPage();
+  await Promise.all([
+    ...opened.splice(0).map((page) => page.close({ runBeforeUnload: false }).catch(() => undefined)),
+    ...profiles.splice(0).map((profile) => profile.close()),
+  ]);
+  const session = await blank.createCDPSession();
+  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage,indexeddb,cookies' });
+  // What the server answered is forgotten too; the parts of the interface are the same for every test.
+  const { caches } = await session.send('CacheStorage.requestCacheNames', { securityOrigin: origin });
+  for (const { cacheId, cacheName } of caches)
+    if (cacheName === 'vesperum-answers') await session.send('CacheStorage.deleteCache', { cacheId });
+  await blank.close();
 }
 
-/** A page in a profile of its own, whose errors are collected in `faults`. */
+/** A page whose errors are collected in `faults`. */
 export async function openPage(
   browser: Browser,
-  { light = 'lamp', firstRun = false }: Opening = {},
+  { light = 'lamp', firstRun = false, elsewhere = false }: Opening = {},
 ): Promise<{ page: Page; faults: string[] }> {
-  const profile = await browser.createBrowserContext();
-  profiles.push(profile);
+  const profile = elsewhere ? await browser.createBrowserContext() : browser.defaultBrowserContext();
+  if (elsewhere) profiles.push(profile);
   const page = await profile.newPage();
+  if (!elsewhere) opened.push(page);
   page.setDefaultTimeout(PATIENCE_MS);
   const faults: string[] = [];
   page.on('pageerror', (error) => faults.push(String(error)));
@@ -142,12 +176,35 @@ export async function openPage(
   });
   await page.evaluateOnNewDocument(
     (wanted: { light: string; firstRun: boolean }) => {
-      if (localStorage.getItem('vesperum.light') === null) localStorage.setItem('vesperum.light', wanted.light);
-      if (!wanted.firstRun) localStorage.setItem('vesperum.first-note-read', 'yes');
+      try {
+        if (localStorage.getItem('vesperum.light') === null) localStorage.setItem('vesperum.light', wanted.light);
+        if (!wanted.firstRun) localStorage.setItem('vesperum.first-note-read', 'yes');
+      } catch {
+        // Some journeys forbid storage.
+      }
     },
     { light, firstRun },
   );
   return { page, faults };
+}
+
+/** Waits until a page stands: its place has something to show, and nothing of it is on its way any more. */
+const standing = (page: Page): Promise<unknown> =>
+  page.waitForFunction(() => {
+    const place = document.querySelector('#place > *, main.teach > *');
+    return place !== null && document.querySelector('.notice--late') === null;
+  });
+
+/** Goes to an address, and waits until its page stands. */
+export async function go(page: Page, address: string): Promise<void> {
+  await page.goto(address, { waitUntil: 'domcontentloaded' });
+  await standing(page);
+}
+
+/** Loads a page anew, and waits until it stands. */
+export async function reload(page: Page): Promise<void> {
+  await page.reload({ waitUntil: 'domcontentloaded' });
+  await standing(page);
 }
 
 /** Waits until an element's text satisfies a condition, and answers it. */

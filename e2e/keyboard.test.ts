@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import { computed, stored } from './desk';
-import { openPage, saved, stage, textOf } from './house';
+import { go, openPage, saved, stage, textOf } from './house';
 
 /** Once through without a pointer: a class made, composed, mended with its neighbours, fitted, and put on paper. */
 
@@ -57,7 +57,7 @@ test('a class is made, grouped, fitted and printed by the keyboard alone', async
       return real(blob);
     };
   });
-  await page.goto(`${on.house.url}/sessions`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/sessions`);
   await tabTo(page, 'button', /New class/);
   await page.keyboard.press('Enter');
   await page.waitForSelector('.class-title');

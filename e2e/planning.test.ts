@@ -3,14 +3,14 @@ import { adaptedMovements } from '../core/session/plan/adaptMovement';
 import { forecastOf, forecastParts } from '../core/session/report/forecast';
 import { clockAt } from '../web/app/words';
 import { addLine, computed, endOf, find, line, linesOf, press, stored, takeLine, withControl } from './desk';
-import { click, openPage, saved, stage, testId, textOf } from './house';
+import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
 
 const on = stage();
 
 const ID = 'evening-week-4';
 const open = async (path = `/sessions/${ID}`): Promise<{ page: Page; faults: string[] }> => {
   const opened = await openPage(on.browser, {});
-  await opened.page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
+  await go(opened.page, on.house.url + path);
   return opened;
 };
 const ends = (page: Page, wanted: string) => textOf(page, testId('ends'), new RegExp(`^${wanted}$`));
@@ -31,7 +31,7 @@ test('a changed count moves the end by exactly what the engine says, and is stil
   for (let press = 0; press < 3; press += 1) await page.keyboard.press('+');
   await ends(page, endOf(changed));
   await saved(page);
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   await ends(page, endOf(changed));
   expect((await stored(on.house.url, ID)).session).toEqual(changed);
   // What was done before the page was loaded anew can still be undone.
@@ -267,7 +267,7 @@ test('the server going away while editing loses nothing, however the page ends',
   await page.waitForSelector('[data-standing="away"]');
   await page.goto('about:blank');
   await on.house.start();
-  await page.goto(`${on.house.url}/sessions/${ID}`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/sessions/${ID}`);
   await saved(page);
   expect(counted((await stored(on.house.url, ID)).session)).toBe(counted(before) + 3);
 });

@@ -7,13 +7,13 @@ import { movementsToCsv } from '../core/formats/movementCsv';
 import { movementsToJson } from '../core/formats/movementJson';
 import type { Movement } from '../core/movement/schema/movement';
 import { find, stored, takeLine } from './desk';
-import { click, openPage, saved, stage, testId, textOf } from './house';
+import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
 
 const on = stage();
 
 const open = async (path: string): Promise<{ page: Page; faults: string[] }> => {
   const opened = await openPage(on.browser);
-  await opened.page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
+  await go(opened.page, on.house.url + path);
   return opened;
 };
 const library = async (): Promise<Library> => (await (await fetch(`${on.house.url}/api/library`)).json()) as Library;
@@ -37,7 +37,7 @@ describe('the wall', () => {
     const names = await page.$$eval('.wall h2', (titles) => titles.map(({ textContent }) => textContent));
     expect(names).toContain('Ankle Circles');
     expect(names).not.toContain('Neck Turns');
-    await page.goto(`${on.house.url}/repertoire?height=seated`, { waitUntil: 'networkidle0' });
+    await go(page, `${on.house.url}/repertoire?height=seated`);
     await page.waitForSelector('.wall li');
     const seated = await page.$$eval('.wall h2', (titles) => titles.map(({ textContent }) => textContent ?? ''));
     expect(seated.every((name) => name.startsWith('Seated'))).toBe(true);
@@ -109,7 +109,7 @@ describe('a movement', () => {
   test('does not move by itself where motion is unwanted', async () => {
     const { page } = await openPage(on.browser);
     await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
-    await page.goto(`${on.house.url}/repertoire/cloud-hands`, { waitUntil: 'networkidle0' });
+    await go(page, `${on.house.url}/repertoire/cloud-hands`);
     await page.waitForSelector('.movement-figure svg');
     const before = await drawn(page, '.movement-figure');
     await new Promise((resolve) => setTimeout(resolve, 500));
@@ -236,7 +236,7 @@ describe('the editor', () => {
     await page.keyboard.press('Tab');
     await page.waitForFunction(() => document.querySelector('.editor-notes')?.textContent?.includes('ankle bends'));
     expect(await drawn(page, '.editor-figure')).not.toBe(before);
-    await page.reload({ waitUntil: 'networkidle0' });
+    await reload(page);
     await textOf(page, '.editor', /Picked up where you left it/);
     await page.waitForFunction(() => document.querySelector('.editor-notes')?.textContent?.includes('ankle bends'));
     await press(page, 'Begin afresh');
@@ -300,7 +300,7 @@ describe('the editor', () => {
     await press(page, 'Write it');
     await page.waitForFunction(() => location.pathname === '/repertoire/cloud-hands@1');
 
-    await page.goto(`${on.house.url}/sessions/evening-week-4`, { waitUntil: 'networkidle0' });
+    await go(page, `${on.house.url}/sessions/evening-week-4`);
     const ends = await textOf(page, testId('ends'));
     await takeLine(page, 'main-3-cloud-hands');
     await textOf(page, '.line-newer', /has been changed since/);

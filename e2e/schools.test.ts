@@ -3,7 +3,7 @@ import type { Group } from '../core/group/group';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { press, stored, takeLine, withControl } from './desk';
 import { graveFaults } from './graveFaults';
-import { openPage, saved, stage, textOf } from './house';
+import { go, openPage, saved, stage, textOf } from './house';
 
 /** Where schools disagree: answered for a class, for a line, and for a group from then on. */
 
@@ -13,7 +13,7 @@ const BRUSH_KNEE = 'main-6-brush-knee';
 
 const open = async (path: string): Promise<{ page: Page; faults: string[] }> => {
   const opened = await openPage(on.browser, {});
-  await opened.page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
+  await go(opened.page, on.house.url + path);
   await opened.page.waitForSelector('.class-head');
   return opened;
 };
@@ -74,7 +74,7 @@ test('a group is taught a way from then on: its new classes begin so, and anothe
   const groups = (await (await fetch(`${on.house.url}/api/groups`)).json()) as Group[];
   expect(groups.filter(({ schools }) => schools.toesRise).map(({ id }) => id)).toEqual(['tram-shed-evening']);
 
-  await page.goto(`${on.house.url}/sessions?new`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/sessions?new`);
   await textOf(page, '.class-head', /Schools: as usual/);
   await choose(page, 'Group', /^Tram Shed evening/);
   await textOf(page, '.class-head', /Rocking back: the front toes rise/);
@@ -82,7 +82,7 @@ test('a group is taught a way from then on: its new classes begin so, and anothe
   const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
   expect((await stored(on.house.url, id)).session.schools.toesRise).toBe(true);
 
-  await page.goto(`${on.house.url}/sessions/compare/${id}/morning-eight-pieces`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/sessions/compare/${id}/morning-eight-pieces`);
   expect(await textOf(page, '.compare', /where schools disagree/)).toMatch(
     /Rocking back: the front toes rise.*as usual/,
   );

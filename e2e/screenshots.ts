@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
-import { click, closePages, openBrowser, openHouse, openPage } from './house';
+import { clearProfile, click, go, openBrowser, openHouse, openPage } from './house';
 
 /** Takes one picture of each main view, from the demo data, for the README. Needs a built interface (npm run build). */
 
@@ -91,13 +91,13 @@ try {
     if (only.length > 0 && !only.includes(name)) continue;
     const { page } = await openPage(browser, { light });
     await page.setViewport({ width: size[0], height: size[1] });
-    await page.goto(house.url + path, { waitUntil: 'networkidle0' });
+    await go(page, house.url + path);
     await page.waitForSelector(ready);
     await before?.(page);
     await pause(400);
     await page.screenshot({ path: join(folder, `${name}.png`) as `${string}.png` });
     console.log(name);
-    await closePages();
+    await clearProfile(browser, house.url);
   }
 } finally {
   await browser.close();

@@ -3,7 +3,7 @@ import { ClassLog } from '../core/record/classLog';
 import { isRoutine } from '../core/session/schedule/settleItem';
 import { segmentAt } from '../core/session/timeline/segmentAt';
 import { addLine, computed, find, stored } from './desk';
-import { click, openPage, saved, stage, testId, textOf } from './house';
+import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
 
 const on = stage();
 
@@ -24,7 +24,7 @@ async function openWithClock(
       },
     });
   }, still);
-  await page.goto(on.house.url + path, { waitUntil: 'networkidle0' });
+  await go(page, on.house.url + path);
   const forward = async (ms: number) => {
     await page.evaluate((by: number) => (window as unknown as { forward: (ms: number) => void }).forward(by), ms);
     // Two frames: one that sees the new time, one that has drawn it.
@@ -88,7 +88,7 @@ test('a reload in mid-class resumes on the same breath', async () => {
   await page.keyboard.press('Space');
   await textOf(page, '.teach-call', /Paused/);
   const before = await reading(page);
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   await page.waitForSelector('main.teach[data-plan-ms]');
   const after = await reading(page);
   expect([after.segment, after.planMs]).toEqual([before.segment, before.planMs]);
@@ -97,7 +97,7 @@ test('a reload in mid-class resumes on the same breath', async () => {
   await page.keyboard.press('Space');
   await forward(20_000);
   const running = await reading(page);
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   await page.waitForSelector('main.teach[data-plan-ms]');
   const resumed = await reading(page);
   expect(resumed.planMs).toBeGreaterThanOrEqual(running.planMs);
@@ -203,7 +203,7 @@ test('a new class from nothing is built, taught, written down, and found again a
       .map((item) => (item.kind === 'movement' ? item.movementId : item.kind)),
   ).toEqual(['quiet-standing', 'ankle-circles', 'cloud-hands', 'rest', 'stillness']);
 
-  await page.goto(`${on.house.url}/teach/${id}`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/teach/${id}`);
   await begin(page);
   await forward(computed(session).items[1]?.startMs ?? 0);
   await page.keyboard.press('ArrowRight');
@@ -230,9 +230,9 @@ test('a new class from nothing is built, taught, written down, and found again a
 
   await on.house.stop();
   await on.house.start();
-  await page.goto(`${on.house.url}/logbook`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/logbook`);
   expect(await textOf(page, '.logbook tbody', /Yard, wet day/)).toMatch(/Yard, wet day.*8/s);
-  await page.goto(`${on.house.url}/sessions/${id}`, { waitUntil: 'networkidle0' });
+  await go(page, `${on.house.url}/sessions/${id}`);
   expect(await page.$$eval('[data-line]', (lines) => lines.length)).toBe(5);
   expect(faults).toEqual([]);
   expect(find('cloud-hands')).toBeDefined();
@@ -241,7 +241,7 @@ test('a new class from nothing is built, taught, written down, and found again a
 test('the server being away at the end keeps the class until it can be written', async () => {
   const { page, forward } = await openWithClock('/teach/depot-twenty', true);
   await page.evaluate(() => localStorage.removeItem('vesperum.teaching.depot-twenty'));
-  await page.reload({ waitUntil: 'networkidle0' });
+  await reload(page);
   await begin(page);
   await forward(60_000);
   await on.house.stop();

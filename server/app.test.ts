@@ -141,31 +141,29 @@ describe('saving', () => {
 
   test('a full disk is told as what it is, and changes nothing', async () => {
     const { session, revision } = await tonight();
-    const before = house.contents();
     // No page more than there are now.
     house.database.pragma(`max_page_count = ${house.database.pragma('page_count', { simple: true })}`);
     const long = session.sections.map((section) => ({
       ...section,
       items: section.items.map((item) => ({ ...item, note: 'x'.repeat(400) })),
     }));
-    const bodies = Array.from({ length: 60 }, (_, n) => ({
-      session: { ...session, id: `full-${n}00`, sections: long },
-    }));
-    let refused: Response | undefined;
-    for (const body of bodies) {
-      const answer = await house.ask('POST', '/api/sessions', body);
-      if (answer.status !== 201) refused = answer;
-    }
-    expect(await problemOf(refused as Response)).toMatchObject({
-      status: 507,
-      title: expect.stringMatching(/no room.*disk/),
-    });
+    const ask = async (n: number) => {
+      const before = house.contents();
+      const answer = await house.ask('POST', '/api/sessions', {
+        session: { ...session, id: `full-${n}00`, sections: long },
+      });
+      return { answer, isSame: house.contents() === before };
+    };
+    let last = await ask(0);
+    for (let n = 1; last.answer.status === 201 && n < 60; n += 1) last = await ask(n);
+    expect(last.isSame).toBe(true);
+    expect(await problemOf(last.answer)).toMatchObject({ status: 507, title: expect.stringMatching(/no room.*disk/) });
     house.database.pragma('max_page_count = 1073741823');
-    expect(
-      (await house.ask('PUT', '/api/sessions/evening-week-4', { session: { ...session, title: 'After' }, revision }))
-        .status,
-    ).toBe(200);
-    expect(house.contents()).not.toBe(before);
+    const after = await house.ask('PUT', '/api/sessions/evening-week-4', {
+      session: { ...session, title: 'After' },
+      revision,
+    });
+    expect(after.status).toBe(200);
   });
 
   test('a class taken away is out of sight and can be brought back', async () => {

@@ -1,3 +1,4 @@
+import { clamp } from 'remeda';
 import type { Segment, Timeline } from '../session/timeline/segment';
 import { segmentAt } from '../session/timeline/segmentAt';
 import type { Teaching } from './teaching';
@@ -68,6 +69,6 @@ const repetitionStart = (moving: readonly Segment[], last: Segment | undefined):
 /** Breathes a step faster (1) or slower (-1) than now. */
 export function changeTempo(teaching: Teaching, direction: 1 | -1): Teaching {
   const tempo = teaching.tempo * (direction === 1 ? 1 + TEMPO_STEP : 1 / (1 + TEMPO_STEP));
-  const kept = Math.min(TEMPO_RANGE.most, Math.max(TEMPO_RANGE.least, tempo));
+  const kept = clamp(tempo, { min: TEMPO_RANGE.least, max: TEMPO_RANGE.most });
   return { ...teaching, tempo: Math.abs(kept - 1) < 1e-9 ? 1 : kept };
 }

@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import { z } from 'zod';
 import { Region } from '../body/written/region';
 import { CHANNELS } from '../demand/channels';
@@ -57,7 +58,7 @@ export function movementTraits(movement: Movement): MovementTraits {
   const side = writtenSide(movement);
   const demands = cycleDemand(movement);
   const lengths = movement.parts.cycle.map((phase) => secondsAtPace(phase));
-  const whole = lengths.reduce((sum, length) => sum + length, 0) || 1;
+  const whole = sumBy(lengths, (length) => length) || 1;
   const pieces = demands.flatMap(({ pieces: of }, phase) =>
     of.map((piece) => ({ piece, seconds: (lengths[phase] ?? 0) / of.length })),
   );
@@ -71,7 +72,7 @@ export function movementTraits(movement: Movement): MovementTraits {
         return sum + Math.min(1, (moved[index] ?? 0) / Math.max(0.1, seconds) / WARMING_SPEED) * seconds;
       }, 0);
       return {
-        mean: values.reduce((sum, { value, seconds }) => sum + value * seconds, 0) / whole,
+        mean: sumBy(values, ({ value, seconds }) => value * seconds) / whole,
         peak: Math.max(0, ...values.map(({ value }) => value)),
         mobilised: Math.max(mobilised / whole, movement.mobilises[region] ?? 0),
       };

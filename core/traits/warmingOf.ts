@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import { Region } from '../body/written/region';
 import { CHANNELS } from '../demand/channels';
 import { cycleDemand } from '../demand/movementDemand';
@@ -19,7 +20,7 @@ export const warmingOf = rememberFor((movement: Movement): Readonly<Record<Regio
   const bothSides = movement.laterality.sides.kind !== 'even';
   const demands = cycleDemand(movement);
   const lengths = movement.parts.cycle.map((phase) => secondsAtPace(phase));
-  const whole = lengths.reduce((sum, length) => sum + length, 0) || 1;
+  const whole = sumBy(lengths, (length) => length) || 1;
   const of = (region: Region): Warming => {
     const channels = CHANNELS.flatMap((channel, index) => (channel.region === region ? [index] : []));
     const mobilised = channels.map(
@@ -30,7 +31,7 @@ export const warmingOf = rememberFor((movement: Movement): Readonly<Record<Regio
         }, 0) / whole,
     );
     // Done on each side in turn, what one side gets in a cycle the other gets in the next.
-    const mean = mobilised.reduce((sum, one) => sum + one, 0) / mobilised.length;
+    const mean = sumBy(mobilised, (one) => one) / mobilised.length;
     const peaks = demands.flatMap(({ pieces }) =>
       pieces.flatMap(({ channels: values }) => channels.map((index) => values[index] ?? 0)),
     );

@@ -1,4 +1,3 @@
-import { SqliteError } from 'better-sqlite3';
 import { problem } from './problem';
 
 /** What the database says when it cannot write, in words that say what to do. All of them changed nothing. */
@@ -16,7 +15,8 @@ const WORDS: readonly (readonly [code: RegExp, status: number, title: string])[]
 
 /** The answer to a failure of the database; null where it was something else. */
 export function storeProblem(error: unknown): Response | null {
-  if (!(error instanceof SqliteError)) return null;
-  const [, status, title] = WORDS.find(([code]) => code.test(error.code)) ?? [null, 500, null];
+  const said = error instanceof Error && 'code' in error ? String(error.code) : '';
+  if (!said.startsWith('SQLITE_')) return null;
+  const [, status, title] = WORDS.find(([code]) => code.test(said)) ?? [null, 500, null];
   return problem(status, title ?? 'The database refused this. Nothing was changed; try again.');
 }

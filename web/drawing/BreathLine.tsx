@@ -1,4 +1,5 @@
 import { memo } from 'react';
+import { clamp, sumBy } from 'remeda';
 import type { Breath } from '../../core/movement/schema/phase';
 import './drawing.css';
 
@@ -66,8 +67,8 @@ interface Props {
 
 /** A breath to scale: it rises with the in-breath, falls with the out-breath, and runs level where nothing is counted. */
 export const BreathLine = memo(function BreathLine({ stretches, scale = 7, most = 150 }: Props) {
-  const seconds = stretches.reduce((sum, stretch) => sum + stretch.seconds, 0);
-  const width = Math.min(most, Math.max(12, seconds * scale + 2));
+  const seconds = sumBy(stretches, (stretch) => stretch.seconds);
+  const width = clamp(seconds * scale + 2, { min: 12, max: most });
   const counted = stretches.some(({ breaths }) => breaths !== null);
   const label = `${counted ? 'One repetition breathes for' : 'One repetition goes by the clock for'} ${Math.round(seconds * 10) / 10} seconds`;
   return (

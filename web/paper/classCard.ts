@@ -1,4 +1,5 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import { clamp } from 'remeda';
 import { clockAt, sectionWord } from '../app/words';
 import { figureSvg } from './figureSvg';
 import { type PaperClass, tellingPose } from './paperClass';
@@ -18,7 +19,7 @@ const SMALLEST = 0.68;
 /** The sizes that bring a class of so many lines onto two pages. */
 function sizesFor(size: CardSize, lines: number) {
   const { margin, ...full } = SIZES[size];
-  const by = Math.max(SMALLEST, Math.min(1, AT_FULL_SIZE / Math.max(1, lines)));
+  const by = clamp(AT_FULL_SIZE / Math.max(1, lines), { min: SMALLEST, max: 1 });
   const set = Object.fromEntries(Object.entries(full).map(([name, points]) => [name, points * by]));
   return { ...(set as Record<keyof typeof full, number>), margin };
 }

@@ -1,3 +1,4 @@
+import { clamp } from 'remeda';
 import { rememberBy } from '../../remember/rememberBy';
 import type { Movement } from '../schema/movement';
 import type { Parts } from '../schema/parts';
@@ -20,7 +21,7 @@ const keptLowered = rememberBy(
       const phases = movement.parts[name];
       if (phases) parts[name] = lower(phases);
     }
-    const start = { ...movement.start, sink: Math.min(110, Math.max(0, movement.start.sink + degrees)) };
+    const start = { ...movement.start, sink: clamp(movement.start.sink + degrees, { min: 0, max: 110 }) };
     return { ...movement, start, parts };
   },
   (degrees) => degrees,

@@ -1,3 +1,4 @@
+import TinyQueue from 'tinyqueue';
 import type { Pose } from '../../body/standing/pose';
 import { otherSide, type Side } from '../../body/written/side';
 import type { Feet } from '../../body/written/stance';
@@ -61,19 +62,15 @@ function cheapestWay(crossing: Crossing, most: WayCost | null): Way | null {
     return [cost[0] + halves, cost[1] + actions, cost[2], cost[3], cost[4]];
   };
   const begun: Way = { state: start, cost: NOTHING, least: leastOf(NOTHING, start), last: null, before: null };
-  const open = new Map<number, Way>([[keyOf(start), begun]]);
+  const open = new TinyQueue([begun], (one, other) => compareCost(one.least, other.least));
+  /** What each state has cost at the least so far; a state that is closed has its cheapest way. */
+  const cheapest = new Map<number, WayCost>([[keyOf(start), NOTHING]]);
   const closed = new Set<number>();
-  for (;;) {
-    let next: Way | null = null;
-    let key = -1;
-    for (const [name, way] of open)
-      if (next === null || compareCost(way.least, next.least) < 0) {
-        next = way;
-        key = name;
-      }
-    if (next === null || (most !== null && compareCost(next.least, most) >= 0)) return null;
+  for (let next = open.pop(); next; next = open.pop()) {
+    if (most !== null && compareCost(next.least, most) >= 0) return null;
+    const key = keyOf(next.state);
+    if (closed.has(key)) continue;
     if (isReached(next.state, goal, goalAt)) return next;
-    open.delete(key);
     closed.add(key);
     for (const { action, state } of actionsFrom(next.state, crossing)) {
       const reached = keyOf(state);
@@ -81,11 +78,13 @@ function cheapestWay(crossing: Crossing, most: WayCost | null): Way | null {
       // What costs more than another way already does need not be kept.
       if (most !== null && next.cost[0] + action.halves > most[0] + 1e-9) continue;
       const cost = plus(next.cost, action);
-      const known = open.get(reached);
-      if (!known || compareCost(cost, known.cost) < 0)
-        open.set(reached, { state, cost, least: leastOf(cost, state), last: action, before: next });
+      const known = cheapest.get(reached);
+      if (known && compareCost(cost, known) >= 0) continue;
+      cheapest.set(reached, cost);
+      open.push({ state, cost, least: leastOf(cost, state), last: action, before: next });
     }
   }
+  return null;
 }
 
 /**

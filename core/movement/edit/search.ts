@@ -1,4 +1,5 @@
 import Fuse from 'fuse.js';
+import { unique } from 'remeda';
 import { type Movement, usualName } from '../schema/movement';
 
 const initials = (name: string): string =>
@@ -41,6 +42,6 @@ export function searchOf(movements: readonly Movement[]): MovementSearch {
     const begins = entries.filter(({ movement }) => usualName(movement).toLowerCase().startsWith(lower));
     const byInitials = entries.filter((entry) => entry.initials.includes(lower));
     const found = [...begins, ...byInitials, ...fuse.search(wanted).map(({ item }) => item)];
-    return [...new Set(found)].map(({ movement }) => movement);
+    return unique(found).map(({ movement }) => movement);
   };
 }

@@ -1,3 +1,4 @@
+import { clamp } from 'remeda';
 import { z } from 'zod';
 import type { PostureChange } from '../../body/written/posture';
 import type { Phase } from './phase';
@@ -51,13 +52,13 @@ function withHands(phase: Phase, higher: number): Phase {
 function withTempo(phase: Phase, by: number): Phase {
   const { length } = phase;
   if (length.kind !== 'beats') return phase;
-  return { ...phase, length: { ...length, tempo: Math.min(300, Math.max(10, length.tempo * by)) } };
+  return { ...phase, length: { ...length, tempo: clamp(length.tempo * by, { min: 10, max: 300 }) } };
 }
 
 function withSink(phase: Phase, deeper: number): Phase {
   const { to } = phase;
   if (to.sink === undefined) return phase;
-  return { ...phase, to: { ...to, sink: Math.min(110, Math.max(0, to.sink + deeper)) } };
+  return { ...phase, to: { ...to, sink: clamp(to.sink + deeper, { min: 0, max: 110 }) } };
 }
 
 const RAMPED: Readonly<Record<Ramp['what'], (phase: Phase, value: number) => Phase>> = {

@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import { wrapAngle } from '../../body/geometry/wrapAngle';
 import type { Pose } from '../../body/standing/pose';
 import { standIn } from '../../body/standing/stand';
@@ -77,6 +78,6 @@ export const strideTo = (phase: Phase, from: Pose, to: Pose): Stride => ({
 export function displacement(strides: readonly Stride[]): { readonly x: number; readonly y: number } {
   const [first, last] = [strides[0]?.from, strides.at(-1)?.to];
   if (!first || !last) return { x: 0, y: 0 };
-  const middle = (pose: Pose, axis: 'x' | 'y') => SIDES.reduce((sum, side) => sum + pose.feet[side][axis] / 2, 0);
+  const middle = (pose: Pose, axis: 'x' | 'y') => sumBy(SIDES, (side) => pose.feet[side][axis] / 2);
   return { x: middle(last, 'x') - middle(first, 'x'), y: middle(last, 'y') - middle(first, 'y') };
 }

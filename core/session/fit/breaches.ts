@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import type { AnalysedClass, Finding } from '../findings/finding/finding';
 import { isGrave, isOfSlot } from '../findings/finding/isGrave';
 import { findingsOf } from '../findings/judge';
@@ -33,7 +34,7 @@ export function breachesOf(analysed: AnalysedClass, before: ReadonlySet<string>)
     ({ percent }) => percent > THRESHOLDS.strainWarn,
   );
   const brings = findingsOf(analysed).filter((finding) => counts(finding) && !before.has(finding.key));
-  const strained = over.reduce((sum, { percent }) => sum + percent - 100, 0);
+  const strained = sumBy(over, ({ percent }) => percent - 100);
   return { over, brings, beyond: strained + A_FINDING * brings.length };
 }
 

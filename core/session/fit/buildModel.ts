@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import type { Movement } from '../../movement/schema/movement';
 import { rememberFor } from '../../remember/rememberFor';
 import { paceAt } from '../../timing/pace';
@@ -140,8 +141,8 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
       const alone = times.map((time) => time.parts(countNow));
       // What the lines around it and its block add: steps into it, rests between rounds. They stay as they are.
       const around = {
-        fixed: sum.fixed - alone.reduce((all, { fixed }) => all + fixed, 0),
-        breaths: sum.breaths - alone.reduce((all, { breaths }) => all + breaths, 0),
+        fixed: sum.fixed - sumBy(alone, ({ fixed }) => fixed),
+        breaths: sum.breaths - sumBy(alone, ({ breaths }) => breaths),
       };
       const lasts = (count: number, pace: number) =>
         times.reduce((all, time) => all + time.seconds(count, pace), around.fixed + (around.breaths * 60) / pace);

@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import type { FitModel, FitOption, FitSection } from './fitModel';
 
 /** The fewest and the most seconds something can take, or may. */
@@ -15,7 +16,7 @@ export const spanOf = (options: readonly FitOption[], pace: number): Range => {
 /** How long a section can be, over all its paces. */
 export function reachOfSection({ lines, paces, least }: FitSection): Range {
   const spans = paces.map((_, pace) => lines.map(({ options }) => spanOf(options, pace)));
-  const sums = (end: keyof Range) => spans.map((span) => span.reduce((sum, one) => sum + one[end], 0));
+  const sums = (end: keyof Range) => spans.map((span) => sumBy(span, (one) => one[end]));
   return {
     shortest: Math.max(lines.length === 0 ? 0 : least, Math.min(...sums('shortest'))),
     longest: Math.max(lines.length === 0 ? 0 : least, Math.max(...sums('longest'))),
@@ -25,6 +26,6 @@ export function reachOfSection({ lines, paces, least }: FitSection): Range {
 /** The shortest and the longest that a model can be made, seconds. */
 export function reachOf({ sections }: FitModel): Range {
   const reaches = sections.map(reachOfSection);
-  const sum = (end: keyof Range) => reaches.reduce((all, one) => all + one[end], 0);
+  const sum = (end: keyof Range) => sumBy(reaches, (one) => one[end]);
   return { shortest: sum('shortest'), longest: sum('longest') };
 }

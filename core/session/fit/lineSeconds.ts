@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import type { Movement } from '../../movement/schema/movement';
 import type { MovementItem, Plan } from '../plan/session';
 import { timelineOf } from '../schedule/timeline';
@@ -28,8 +29,8 @@ export const sumOf = (segments: readonly Segment[]) => {
 /** The pace the line really had where it stood, breaths a minute; null where nothing of it goes by the breath. */
 export function pacedAt(segments: readonly Segment[]): number | null {
   const breathed = segments.filter(({ breaths }) => breaths !== null);
-  const minutes = breathed.reduce((sum, { lengthMs }) => sum + lengthMs, 0) / 60_000;
-  return minutes === 0 ? null : breathed.reduce((sum, { breaths }) => sum + (breaths ?? 0), 0) / minutes;
+  const minutes = sumBy(breathed, ({ lengthMs }) => lengthMs) / 60_000;
+  return minutes === 0 ? null : sumBy(breathed, ({ breaths }) => breaths ?? 0) / minutes;
 }
 
 /** Paces between which showing goes by the breath alone, and one so quick that it goes by the words alone; breaths a minute. */

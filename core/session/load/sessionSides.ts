@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import type { Region } from '../../body/written/region';
 import type { Side } from '../../body/written/side';
 import { CHANNELS } from '../../demand/channels';
@@ -20,7 +21,7 @@ export function countSide(segments: readonly Segment[], side: Side): SideCount {
   const moving = segments.filter((segment) => segment.kind === 'move' && segment.side === side);
   return {
     repetitions: moving.filter(({ phase }) => phase === 0).length,
-    seconds: moving.reduce((sum, { lengthMs }) => sum + lengthMs, 0) / 1000,
+    seconds: sumBy(moving, ({ lengthMs }) => lengthMs) / 1000,
   };
 }
 

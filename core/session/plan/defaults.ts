@@ -1,3 +1,4 @@
+import { clamp } from 'remeda';
 import type { Movement, Role } from '../../movement/schema/movement';
 import type { Pace } from '../../timing/pace';
 import type { Item, Manner, MovementItem, Section } from './session';
@@ -67,5 +68,5 @@ export const newPause = (kind: 'rest' | 'talk', id: string, seconds: number, not
 /** The next count up (1) or down (-1) by the movement's own step, kept within its least and most. */
 export function steppedCount(movement: Movement, count: number, direction: 1 | -1): number {
   const { least, most, step } = movement.count;
-  return Math.min(most, Math.max(least, count + direction * step));
+  return clamp(count + direction * step, { min: least, max: most });
 }

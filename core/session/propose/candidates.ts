@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import type { Movement, Role } from '../../movement/schema/movement';
 import type { JudgingContext } from '../findings/finding/finding';
 import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
@@ -33,7 +34,7 @@ export function stepped(candidate: Candidate, steps: number, plan: Plan, section
   return candidateOf(movement, { ...item, count }, plan, section);
 }
 
-export const secondsOf = (some: readonly Candidate[]): number => some.reduce((sum, { seconds }) => sum + seconds, 0);
+export const secondsOf = (some: readonly Candidate[]): number => sumBy(some, ({ seconds }) => seconds);
 
 /** Lines done a step more each, round by round, until they last so long; none more than twice as often as is usual. */
 export function stretchedTo(chosen: readonly Candidate[], seconds: number, plan: Plan, section: number): Candidate[] {

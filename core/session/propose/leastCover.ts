@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 /** Something that can be taken at a price. */
 export interface Priced {
   readonly price: number;
@@ -35,7 +36,7 @@ export function leastCover<Thing extends Priced>(
   return { chosen, closed: true };
 }
 
-const priceOf = (chosen: readonly Priced[]): number => chosen.reduce((sum, { price }) => sum + price, 0);
+const priceOf = (chosen: readonly Priced[]): number => sumBy(chosen, ({ price }) => price);
 
 /** A cheaper choice that is one step away; null where there is none. */
 function improved<Thing extends Priced>(

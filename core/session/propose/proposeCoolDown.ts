@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import { Region } from '../../body/written/region';
 import { usualName } from '../../movement/schema/movement';
 import { paceAt } from '../../timing/pace';
@@ -22,7 +23,7 @@ const EASY = 0.4;
 /** How lively a movement is: what moves most comes first, stillness last. */
 function liveliness({ movement, pieces }: Candidate): number {
   const warming = warmingOf(movement);
-  const moved = Region.options.reduce((sum, region) => sum + warming[region].mobilised, 0);
+  const moved = sumBy(Region.options, (region) => warming[region].mobilised);
   const legs = Math.max(0, ...pieces.map(({ demand }) => demand.sink)) / 60;
   return movement.tradition === 'self-massage' ? moved / 4 : moved + legs;
 }

@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import { usualName } from '../../movement/schema/movement';
 import { applyEdits } from '../edit/planEdit';
 import { analyseClass } from '../findings/finding/analyseClass';
@@ -38,7 +39,7 @@ function quietLines(
   const calm = candidatesFor(plan, context, wishes, role)
     .map((candidate) => ({
       candidate,
-      moved: candidate.pieces.reduce((sum, { mobilised }) => sum + Math.max(...mobilised), 0) / candidate.pieces.length,
+      moved: sumBy(candidate.pieces, ({ mobilised }) => Math.max(...mobilised)) / candidate.pieces.length,
     }))
     .toSorted((a, b) => a.moved - b.moved || b.candidate.seconds - a.candidate.seconds)
     .map(({ candidate }) => candidate);

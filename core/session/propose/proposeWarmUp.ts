@@ -1,3 +1,4 @@
+import { sumBy, unique } from 'remeda';
 import { Region } from '../../body/written/region';
 import { CHANNELS } from '../../demand/channels';
 import type { Movement } from '../../movement/schema/movement';
@@ -123,7 +124,7 @@ function filled(need: Need, chosen: readonly Candidate[], offered: readonly Pric
     const cold = (region: Region) =>
       CHANNELS.reduce((sum, channel, index) => sum + (channel.region === region ? 1 - (ready[index] ?? 0) : 0), 0);
     const worth = ({ movement, price }: Priced) =>
-      Region.options.reduce((sum, region) => sum + cold(region) * warmingOf(movement)[region].mobilised, 0) / price;
+      sumBy(Region.options, (region) => cold(region) * warmingOf(movement)[region].mobilised) / price;
     const [best] = offered
       .filter((one) => !now.some(({ movement }) => movement === one.movement))
       .toSorted((a, b) => worth(b) - worth(a));
@@ -142,7 +143,7 @@ function reasonsFor(need: Need, chosen: readonly Candidate[], context: JudgingCo
   const cold = gapsLeft(need, [], THRESHOLDS.readinessGap);
   const left = gapsLeft(need, chosen, THRESHOLDS.readinessGap);
   const closed = cold.filter((gap) => !left.some((one) => isSame(one, gap))).length;
-  const regions = [...new Set(cold.map(({ region }) => region.replace('-', ' ')))];
+  const regions = unique(cold.map(({ region }) => region.replace('-', ' ')));
   const known = chosen.filter(({ movement }) => context.known?.has(movement.id)).length;
   const seconds = secondsOf(chosen);
   return [

@@ -1,4 +1,6 @@
+import { diffArrays } from 'diff';
 import equal from 'fast-deep-equal';
+import { range } from 'remeda';
 import type { Role } from '../../movement/schema/movement';
 import { baseId } from '../../movement/schema/version';
 import { matchItem } from '../plan/matchItem';
@@ -64,18 +66,13 @@ function differencesOf(a: Item, b: Item): string[] {
 
 /** The longest row of lines both have in the same order, as pairs of places. */
 function inCommon(a: readonly Item[], b: readonly Item[]): readonly (readonly [number, number])[] {
-  const longest = Array.from({ length: a.length + 1 }, () => new Array<number>(b.length + 1).fill(0));
-  const at = (i: number, j: number): number => longest[i]?.[j] ?? 0;
-  const alike = (i: number, j: number): boolean => sameness(a[i] as Item) === sameness(b[j] as Item);
-  for (let i = a.length - 1; i >= 0; i -= 1)
-    for (let j = b.length - 1; j >= 0; j -= 1)
-      (longest[i] as number[])[j] = alike(i, j) ? 1 + at(i + 1, j + 1) : Math.max(at(i + 1, j), at(i, j + 1));
-  const pairs: [number, number][] = [];
-  for (let i = 0, j = 0; i < a.length && j < b.length; )
-    if (alike(i, j)) pairs.push([i++, j++]);
-    else if (at(i + 1, j) >= at(i, j + 1)) i += 1;
-    else j += 1;
-  return pairs;
+  let [i, j] = [0, 0];
+  return diffArrays(a.map(sameness), b.map(sameness)).flatMap(({ added, removed, count }) => {
+    const pairs = added || removed ? [] : range(0, count).map((place) => [i + place, j + place] as const);
+    if (!added) i += count;
+    if (!removed) j += count;
+    return pairs;
+  });
 }
 
 /**

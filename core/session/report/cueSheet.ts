@@ -1,3 +1,4 @@
+import { unique } from 'remeda';
 import type { Side } from '../../body/written/side';
 import type { Schools } from '../../movement/adapt/schools';
 import type { FindMovement, Movement, Role } from '../../movement/schema/movement';
@@ -76,7 +77,9 @@ function sidesOf(movement: Movement, item: MovementItem, facing: Facing, words: 
         : laterality.first;
     return `${sideWords(first, facing, words)} first, by turns`;
   }
-  const ordered = [...new Set(sides)].map((side) => sideWords(side, facing, words)).join(', then ');
+  const ordered = unique(sides)
+    .map((side) => sideWords(side, facing, words))
+    .join(', then ');
   const both = directions.kind === 'both' && item.directions === 'usual' ? `${directions.names.join(', then ')}` : '';
   return [ordered, both].filter(Boolean).join('; ');
 }

@@ -1,3 +1,4 @@
+import { sumBy } from 'remeda';
 import type { Movement } from '../../movement/schema/movement';
 import { lineTimes, segmentsOf } from '../timeline/lineTimes';
 import type { Segment, Timeline } from '../timeline/segment';
@@ -74,9 +75,9 @@ export function forecastParts(timeline: Timeline, movements: ReadonlyMap<string,
  * the same mean and spread. A class of one part of 1000 s with no spread of its own ends late at 1000 s times e^(1.28 x 0.08).
  */
 export function forecastOf(parts: readonly ForecastPart[]): Forecast {
-  const mean = parts.reduce((sum, { seconds }) => sum + seconds, 0);
+  const mean = sumBy(parts, ({ seconds }) => seconds);
   if (mean === 0) return { likelyMs: 0, lateMs: 0 };
-  const variance = parts.reduce((sum, { deviation }) => sum + deviation ** 2, 0);
+  const variance = sumBy(parts, ({ deviation }) => deviation ** 2);
   // The factor has mean 1; the variances of a product of independent factors combine so.
   const own = variance / mean ** 2;
   const together = (1 + own) * Math.exp(CLASS_SPREAD ** 2) - 1;

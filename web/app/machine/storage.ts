@@ -1,3 +1,4 @@
+import { unique } from 'remeda';
 /** What this machine keeps for Vesperum, behind one door that never throws: storage may be full, or forbidden altogether. */
 export interface Shelf {
   /** Answers whether it is kept on this machine; where it is not, it is kept until this page is left. */
@@ -40,9 +41,7 @@ export function shelfOn(storageOf: () => Storage): Shelf {
     },
     keysFrom: (beginning) => {
       const stored = using((storage) => Array.from({ length: storage.length }, (_, place) => storage.key(place)), []);
-      return [...new Set([...held.keys(), ...stored])].filter(
-        (key): key is string => key?.startsWith(beginning) ?? false,
-      );
+      return unique([...held.keys(), ...stored]).filter((key): key is string => key?.startsWith(beginning) ?? false);
     },
   };
 }

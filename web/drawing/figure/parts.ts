@@ -1,3 +1,4 @@
+import { clamp } from 'remeda';
 import type { Skeleton } from '../../../core/body/figure/skeleton';
 import { add, along, between, dot, scale, subtract, type Vec } from '../../../core/body/geometry/vector';
 import type { Pose } from '../../../core/body/standing/pose';
@@ -132,7 +133,7 @@ function trunkPath(body: Skeleton, eye: Eye): string {
   const { spine, pelvisFrame, chestFrame, size } = body;
   const unit = size.height / 100;
   const point = (share: number): Vec => {
-    const place = Math.min(2.999, Math.max(0, share * 3));
+    const place = clamp(share * 3, { min: 0, max: 2.999 });
     const bone = Math.floor(place);
     return between(spine[bone] as Vec, spine[bone + 1] as Vec, share * 3 - bone);
   };
@@ -142,7 +143,7 @@ function trunkPath(body: Skeleton, eye: Eye): string {
   const bottom = onPaper(eye, spine[0]);
   const tall = Math.hypot(top[0] - bottom[0], top[1] - bottom[1]);
   for (const { at, wide, deep } of RINGS) {
-    const share = Math.min(1, Math.max(0, at));
+    const share = clamp(at, { min: 0, max: 1 });
     const across = scale(add(scale(pelvisFrame.right, 1 - share), scale(chestFrame.right, share)), wide * unit);
     const ahead = scale(add(scale(pelvisFrame.forward, 1 - share), scale(chestFrame.forward, share)), deep * unit);
     const centre = onPaper(eye, point(at));

@@ -2,6 +2,7 @@ import { Button, Input, InputNumber } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { sumBy } from 'remeda';
 import type { ClassLog, LoggedItem } from '../../../core/record/classLog';
 import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
@@ -24,8 +25,7 @@ export function LogPage() {
   return log ? <Shown key={log.id} log={log} /> : <Waiting />;
 }
 
-const sum = (items: readonly LoggedItem[], of: 'plannedMs' | 'actualMs') =>
-  items.reduce((total, item) => total + item[of], 0);
+const sum = (items: readonly LoggedItem[], of: 'plannedMs' | 'actualMs') => sumBy(items, (item) => item[of]);
 
 function Shown({ log }: { readonly log: ClassLog }) {
   const [planned, actual] = [sum(log.items, 'plannedMs'), sum(log.items, 'actualMs')];

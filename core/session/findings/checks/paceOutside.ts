@@ -1,3 +1,4 @@
+import { clamp } from 'remeda';
 import { lineTimes } from '../../timeline/lineTimes';
 import { type AnalysedClass, type Check, checkFor, type Evidence, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
@@ -71,7 +72,7 @@ export const paceOutside: Check = checkFor({
   look,
   remedies: ({ limits }, { itemId, amount, evidence: { name, section } }) => {
     const { least, most } = limits.pace;
-    const within = (pace: number) => Math.min(most, Math.max(least, pace));
+    const within = (pace: number) => clamp(pace, { min: least, max: most });
     const label = `${name} within ${least} to ${most} breaths a minute`;
     if (section === null)
       return itemId === null ? [] : [{ label, edits: [{ kind: 'change', itemId, to: { pace: within(amount) } }] }];

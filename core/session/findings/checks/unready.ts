@@ -1,3 +1,4 @@
+import { unique } from 'remeda';
 import type { Region } from '../../../body/written/region';
 import { type Movement, usualName } from '../../../movement/schema/movement';
 import { warmingOf } from '../../../traits/warmingOf';
@@ -98,7 +99,7 @@ function warmedBefore(analysed: AnalysedClass, region: Region, itemId: string): 
 function earlier(analysed: AnalysedClass, itemId: string): Remedy[] {
   const at = placeOf(analysed.plan, itemId);
   if (!at) return [];
-  return [...new Set([Math.floor(at.index / 2), 0])]
+  return unique([Math.floor(at.index / 2), 0])
     .filter((index) => index < at.index)
     .map((index) => ({
       label: `${nameOf(analysed, itemId)} ${index === 0 ? 'first in its section' : `${at.index - index} lines earlier`}`,

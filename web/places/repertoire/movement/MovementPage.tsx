@@ -1,6 +1,7 @@
 import { Button, Popconfirm, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { unique } from 'remeda';
 import type { Side } from '../../../../core/body/written/side';
 import { CAUTION_WORDS } from '../../../../core/movement/schema/caution';
 import { type Movement, usualName } from '../../../../core/movement/schema/movement';
@@ -47,7 +48,7 @@ function Shown({ movement }: { readonly movement: Movement }) {
   const [side, setSide] = useState<Side | null>(written);
   const { english, pinyin, chinese } = movement.names;
   const newest = repertoire.newest(movement.id);
-  const kinds = [...new Set(ways.map(({ kind }) => kind))];
+  const kinds = unique(ways.map(({ kind }) => kind));
 
   return (
     <div className="place movement">

@@ -1,6 +1,7 @@
 import { App, Button, Modal } from 'antd';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { sumBy } from 'remeda';
 import { type ReadClass, readClass } from '../../../../core/formats/classJson';
 import { usualName } from '../../../../core/movement/schema/movement';
 import { timelineOf } from '../../../../core/session/schedule/timeline';
@@ -88,7 +89,7 @@ function Contents({ read, find }: { readonly read: ReadClass; readonly find: Par
     );
   const { session, brings, renamed } = read;
   const answer = timelineOf(session, (id) => brings.find((one) => one.id === id) ?? find(id));
-  const lines = session.sections.reduce((sum, { items }) => sum + items.length, 0);
+  const lines = sumBy(session.sections, ({ items }) => items.length);
   return (
     <>
       <p>

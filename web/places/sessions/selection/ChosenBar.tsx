@@ -2,6 +2,7 @@ import { ArrowDownOutlined, ArrowUpOutlined } from '@ant-design/icons';
 import { nanoid } from '@reduxjs/toolkit';
 import { App, Button, Tooltip } from 'antd';
 import { useState } from 'react';
+import { sumBy } from 'remeda';
 import { takeLines, whyNotTogether } from '../../../../core/session/edit/editLines';
 import { Block } from '../../../../core/session/plan/block';
 import type { Session } from '../../../../core/session/plan/session';
@@ -33,7 +34,7 @@ export function ChosenBar({ session, timeline, chosen }: Props) {
   const list = [...ids];
   const apart = whyNotTogether(session, ids);
   const times = lineTimes(timeline);
-  const lengthMs = list.reduce((sum, id) => sum + (times.get(id)?.lengthMs ?? 0), 0);
+  const lengthMs = sumBy(list, (id) => times.get(id)?.lengthMs ?? 0);
   const group = (more: Partial<Block>) => {
     dispatch(linesGrouped({ ids: list, block: Block.parse({ id: nanoid(8), ...more }) }));
     letGo();

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { ActionCreators } from 'redux-undo';
 import type { Finding } from '../../../../../core/session/findings/finding/finding';
 import type { Preview, TriedRemedy } from '../../../../../core/session/findings/preview';
+import type { Session } from '../../../../../core/session/plan/session';
 import { WorkerGone } from '../../../../app/machine/startWorker';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
@@ -26,7 +27,7 @@ export function Remedies({
   askedOf,
 }: Omit<NoticedProps, 'findings'> & { readonly finding: Finding }) {
   const repertoire = useRepertoire();
-  const [remedies, setRemedies] = useState<readonly TriedRemedy[] | null>(null);
+  const [tried, setTried] = useState<{ readonly of: Session; readonly remedies: readonly TriedRemedy[] } | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const [tries, setTries] = useState(0);
   const dispatch = useAppDispatch();
@@ -36,7 +37,7 @@ export function Remedies({
     let isStale = false;
     const ask = async () => {
       const answer = await askJudge(repertoire, (judge) => judge.remedies(session, asked, finding));
-      if (!isStale) setRemedies(answer);
+      if (!isStale) setTried({ of: session, remedies: answer });
     };
     setRefused(null);
     ask().catch((error: unknown) => {
@@ -72,13 +73,16 @@ export function Remedies({
         </Button>
       </p>
     );
-  if (remedies === null) return <p aria-live="polite">Trying what would mend it …</p>;
+  if (tried === null) return <p aria-live="polite">Trying what would mend it …</p>;
+  const { remedies } = tried;
+  // What was tried in the class as it was a moment ago is not taken in the class as it is now.
+  const isOld = tried.of !== session;
   if (remedies.length === 0) return <p>No single change mends it; it wants your own judgement.</p>;
   return (
-    <ul className="remedies" aria-label="What would mend it">
+    <ul className="remedies" aria-label="What would mend it" aria-busy={isOld}>
       {remedies.map((remedy) => (
         <li key={remedy.label}>
-          <Button size="small" onClick={() => take(remedy)}>
+          <Button size="small" disabled={isOld} onClick={() => take(remedy)}>
             {remedy.label}
           </Button>
           <span className="number">{previewWords(remedy.preview)}</span>

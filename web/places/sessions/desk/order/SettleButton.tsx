@@ -1,6 +1,7 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Input, InputNumber, Popover, Segmented, Select } from 'antd';
 import { memo, useMemo } from 'react';
+import { unique } from 'remeda';
 import { type Movement, usualName } from '../../../../../core/movement/schema/movement';
 import type { Section } from '../../../../../core/session/plan/session';
 import type { SettleLine, SettleRoutine } from '../../../../../core/session/plan/settleRoutine';
@@ -56,7 +57,7 @@ function SettleForm({ section, settle }: Omit<Props, 'word'>) {
   const movements = useMemo(() => likely(repertoire.movements), [repertoire]);
   // What is said already stays in the list, also where it is out of sight or has a newer version.
   const there = (settle?.lines ?? []).flatMap(({ movementId }) => repertoire.find(movementId) ?? []);
-  const options = [...new Set([...movements, ...there])].map((movement) => ({
+  const options = unique([...movements, ...there]).map((movement) => ({
     value: movement.id,
     label: usualName(movement),
   }));

@@ -1,3 +1,4 @@
+import { clamp } from 'remeda';
 import type { Form } from '../../../../../core/movement/schema/form';
 import { usualName } from '../../../../../core/movement/schema/movement';
 import { sidesOffered } from '../../../../../core/movement/schema/pass';
@@ -53,7 +54,7 @@ function formsFor(
   return repertoire.forms.filter(isNamed).map((form) => {
     const of = form.entries.length;
     const last = Math.min(of, line.part?.[1] ?? line.count ?? of);
-    const first = Math.min(last, Math.max(1, line.part?.[0] ?? 1));
+    const first = clamp(line.part?.[0] ?? 1, { min: 1, max: last });
     const items = formLines(
       form,
       (id) => repertoire.newest(id) ?? repertoire.find(id),

@@ -1,5 +1,6 @@
 import { nanoid } from '@reduxjs/toolkit';
 import type { KeyboardEvent } from 'react';
+import { clamp } from 'remeda';
 import { sidesOffered } from '../../../../../core/movement/schema/pass';
 import { takeLines } from '../../../../../core/session/edit/editLines';
 import { type LinePlace, neighbourPlace, placeOf } from '../../../../../core/session/edit/editPlan';
@@ -40,7 +41,7 @@ export function turnSides(item: Item, repertoire: Repertoire): Item {
 export function stepLine(item: Item, direction: 1 | -1, repertoire: Repertoire): Item {
   const stepSeconds = (pause: Exclude<Item, MovementItem>): Item => ({
     ...pause,
-    seconds: Math.min(3600, Math.max(SECONDS_STEP, pause.seconds + direction * SECONDS_STEP)),
+    seconds: clamp(pause.seconds + direction * SECONDS_STEP, { min: SECONDS_STEP, max: 3600 }),
   });
   return matchItem<Item>(item, {
     movement: (line) => {

@@ -1,0 +1,30 @@
+import { cpSync } from 'node:fs';
+import { join } from 'node:path';
+import { build as bundle } from 'esbuild';
+import { bin, root, run } from './prepare.mjs';
+
+/** Builds the interface into `dist/web`. */
+export const buildWeb = () => run(bin('vite'), ['build', '--logLevel', 'warn']);
+
+/** Builds the server into one file: it starts in a fraction of the time it takes from its sources. */
+export async function buildServer() {
+  try {
+    await bundle({
+      entryPoints: [join(root, 'scripts/serve.ts')],
+      outfile: join(root, 'dist/serve.mjs'),
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      target: 'node20',
+      packages: 'external',
+      logLevel: 'error',
+    });
+    // Beside the file, where it looks for them.
+    cpSync(join(root, 'server/store/migrations'), join(root, 'dist/migrations'), { recursive: true });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+if (import.meta.filename === process.argv[1]) process.exit(buildWeb() && (await buildServer()) ? 0 : 1);
