@@ -8,8 +8,8 @@ import { click, go, openPage, reload, saved, stage, testId, textOf } from './hou
 const on = stage();
 
 const ID = 'evening-week-4';
-const open = async (path = `/sessions/${ID}`): Promise<{ page: Page; faults: string[] }> => {
-  const opened = await openPage(on.browser, {});
+const open = async (path = `/sessions/${ID}`, elsewhere = false): Promise<{ page: Page; faults: string[] }> => {
+  const opened = await openPage(on.browser, { elsewhere });
   await go(opened.page, on.house.url + path);
   return opened;
 };
@@ -199,7 +199,7 @@ test('rest and talk are added as they are written, and over the slot is said in 
 });
 
 test('what is changed in two places: either is kept here, the other put aside, and nothing is lost', async () => {
-  const [first, second] = [await open('/sessions/depot-twenty'), await open('/sessions/depot-twenty')];
+  const [first, second] = [await open('/sessions/depot-twenty'), await open('/sessions/depot-twenty', true)];
   const rename = async (page: Page, name: string) => {
     await click(page, '.class-title', { clickCount: 3 });
     await page.keyboard.type(name);

@@ -2,7 +2,7 @@
 import { clientsClaim } from 'workbox-core';
 import { matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
-import { isKeptAnswer, KEPT_HEADER } from './app/server/keptAnswer';
+import { ASKED_BY_ALL, isKeptAnswer, KEPT_HEADER } from './app/server/keptAnswer';
 
 /**
  * Keeps the house open while its server is away: every part of the interface is fetched in the background once a page stands, and
@@ -42,6 +42,15 @@ const asKept = async (answer: Response): Promise<Response> =>
     status: answer.status,
     headers: { 'content-type': answer.headers.get('content-type') ?? 'application/json', [KEPT_HEADER]: 'yes' },
   });
+
+// What every page asks for is at hand before it is asked for.
+self.addEventListener('activate', (event) => {
+  const keepAll = async () => {
+    const answers = await caches.open(ANSWERS);
+    await Promise.allSettled(ASKED_BY_ALL.map((path) => answers.add(path)));
+  };
+  event.waitUntil(keepAll());
+});
 
 registerRoute(
   ({ url, sameOrigin }) => sameOrigin && isKeptAnswer(url.pathname),

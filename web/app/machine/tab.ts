@@ -5,10 +5,16 @@ export const tabId = nanoid(10);
 
 const lockOf = (tab: string): string => `vesperum.tab.${tab}`;
 
-/** Says that this page is open, to other pages, until it is closed or crashes. */
+/** Says that this page is open, to other pages, until it is left, closed, or crashes. */
 export function sayOpen(): void {
-  // The browser lets go of it when the page is gone, however it went.
-  void navigator.locks?.request(lockOf(tabId), () => new Promise<never>(() => undefined));
+  const hold = () =>
+    // The browser lets go of it when the page is gone, however it went; a page that is only put away lets go itself.
+    void navigator.locks?.request(
+      lockOf(tabId),
+      () => new Promise<void>((resolve) => window.addEventListener('pagehide', () => resolve(), { once: true })),
+    );
+  hold();
+  window.addEventListener('pageshow', ({ persisted }) => persisted && hold());
 }
 
 /** Which of some pages are open now; all of them where the browser cannot tell. */

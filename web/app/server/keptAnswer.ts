@@ -10,5 +10,17 @@ const KEPT_PATHS = [
   /^\/api\/logs(\/[a-z0-9-]+)?$/,
 ];
 
+/** Those that every page asks for. */
+export const ASKED_BY_ALL = [
+  '/api/library',
+  '/api/movements/traits',
+  '/api/groups',
+  '/api/asides',
+  '/api/passages',
+  '/api/wording',
+  '/api/sessions',
+  '/api/logs',
+];
+
 /** Whether the answer of an address is kept for when the server is away. */
 export const isKeptAnswer = (path: string): boolean => KEPT_PATHS.some((kept) => kept.test(path));
