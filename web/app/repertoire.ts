@@ -6,6 +6,7 @@ import type { FindMovement, Movement } from '../../core/movement/schema/movement
 import { atVersion, baseId } from '../../core/movement/schema/version';
 import { rememberFor } from '../../core/remember/rememberFor';
 import { api } from './server/api';
+import type { State } from './store';
 
 export interface Repertoire {
   /** What is offered: the newest version of every movement that is not out of sight. */
@@ -43,6 +44,14 @@ function repertoireOf(data: Library): Repertoire {
 }
 
 const kept = rememberFor(repertoireOf);
+
+/** The repertoire as the store has it; null while it is on its way. */
+export const repertoireIn = (state: State): Repertoire | null => {
+  const { data } = selectLibrary(state);
+  return data ? kept(data) : null;
+};
+
+const selectLibrary = api.endpoints.library.select();
 
 export interface FetchedRepertoire {
   /** Null while it is on its way, and where it could not be fetched. */

@@ -1,10 +1,13 @@
+import { createSelector } from '@reduxjs/toolkit';
+import equal from 'fast-deep-equal/es6';
 import { useMemo } from 'react';
+import { useSelector } from 'react-redux';
+import type { SessionSummary } from '../../core/formats/api';
 import { type Group, USUAL_ASKED } from '../../core/group/group';
 import { baseId } from '../../core/movement/schema/version';
 import type { Asked } from '../../core/session/findings/finding/finding';
 import type { Session } from '../../core/session/plan/session';
 import { api } from '../app/server/api';
-import { useSame } from '../app/useSame';
 
 export interface AskedOf {
   readonly asked: Asked;
@@ -14,29 +17,49 @@ export interface AskedOf {
   readonly recent: ReadonlySet<string>;
 }
 
+type OfClass = Pick<Session, 'id' | 'groupId' | 'date'>;
+
+/** What may be asked of the group of a class, and what it has been taught before it. */
+function askedOf(
+  { id, groupId, date }: OfClass,
+  groups: readonly Group[],
+  sessions: readonly SessionSummary[],
+): AskedOf {
+  const group = groups.find((one) => one.id === groupId) ?? null;
+  const { strength, paceLeast, paceMost } = group?.asked ?? USUAL_ASKED;
+  const before = sessions.filter(
+    (one) => one.id !== id && one.groupId === groupId && one.date !== null && date !== null && one.date < date,
+  );
+  const last = before.toSorted((a, b) => (b.date ?? '').localeCompare(a.date ?? '')).slice(0, 2);
+  const taught = new Set(before.flatMap(({ movementIds }) => movementIds.map(baseId)));
+  return {
+    group,
+    recent: new Set(last.flatMap(({ movementIds }) => movementIds.map(baseId))),
+    asked: {
+      strength,
+      pace: { least: paceLeast, most: paceMost },
+      // A group with no class before this one: nothing is known of what it knows.
+      known: groupId === null || before.length === 0 ? null : taught,
+    },
+  };
+}
+
+const selectGroups = api.endpoints.groups.select();
+const selectSessions = api.endpoints.sessions.select();
+
 /** How much may be asked of the group of a class, and what it has been taught before it. */
-export function useAsked({ id, groupId, date }: Pick<Session, 'id' | 'groupId' | 'date'>): AskedOf {
-  const { data: groups } = api.useGroupsQuery();
-  const { data: sessions } = api.useSessionsQuery();
-  const group = groups?.find((one) => one.id === groupId) ?? null;
-  // The list of classes is read anew after every save, and mostly says the same of the others.
-  const askedOf = useMemo(() => {
-    const { strength, paceLeast, paceMost } = group?.asked ?? USUAL_ASKED;
-    const before = (sessions ?? []).filter(
-      (one) => one.id !== id && one.groupId === groupId && one.date !== null && date !== null && one.date < date,
-    );
-    const last = before.toSorted((a, b) => (b.date ?? '').localeCompare(a.date ?? '')).slice(0, 2);
-    const taught = new Set(before.flatMap(({ movementIds }) => movementIds.map(baseId)));
-    return {
-      group,
-      recent: new Set(last.flatMap(({ movementIds }) => movementIds.map(baseId))),
-      asked: {
-        strength,
-        pace: { least: paceLeast, most: paceMost },
-        // A group with no class before this one: nothing is known of what it knows.
-        known: groupId === null || before.length === 0 ? null : taught,
-      },
-    };
-  }, [group, sessions, id, groupId, date]);
-  return useSame(askedOf);
+export function useAsked({ id, groupId, date }: OfClass): AskedOf {
+  api.useGroupsQuery();
+  api.useSessionsQuery();
+  const select = useMemo(
+    () =>
+      createSelector(
+        [selectGroups, selectSessions],
+        ({ data: groups }, { data: sessions }) => askedOf({ id, groupId, date }, groups ?? [], sessions ?? []),
+        // The list of classes is read anew after every save, and mostly says the same of the others.
+        { memoizeOptions: { resultEqualityCheck: equal } },
+      ),
+    [id, groupId, date],
+  );
+  return useSelector(select);
 }

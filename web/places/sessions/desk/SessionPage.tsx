@@ -1,5 +1,4 @@
 import { Button } from 'antd';
-import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { Session } from '../../../../core/session/plan/session';
 import { Notice, Waiting } from '../../../app/shell/Notice';
@@ -65,8 +64,6 @@ function Desk({ session }: { readonly session: Session }) {
   const timeline = useTimeline(session);
   const askedOf = useAsked(session);
   const { findings, tide, failure } = useJudgement(askedOf.asked);
-  const [inHand, setInHand] = useState<string | null>(null);
-  const [pointed, setPointed] = useState<string | null>(null);
   useUndoKeys();
   return (
     <div className="place session">
@@ -81,17 +78,10 @@ function Desk({ session }: { readonly session: Session }) {
           </Button>
         </p>
       )}
-      <TidePanel
-        session={session}
-        timeline={timeline}
-        tide={tide}
-        strength={askedOf.asked.strength}
-        inHand={inHand}
-        onPoint={setPointed}
-      />
+      <TidePanel session={session} timeline={timeline} tide={tide} strength={askedOf.asked.strength} />
       <div className="session-columns">
-        <RunningOrder session={session} timeline={timeline} inHand={inHand} pointed={pointed} onTake={setInHand} />
-        <LinePanel session={session} timeline={timeline} askedOf={askedOf} itemId={inHand} findings={findings} />
+        <RunningOrder session={session} timeline={timeline} />
+        <LinePanel session={session} timeline={timeline} askedOf={askedOf} findings={findings} />
       </div>
       <ConflictDialog />
     </div>

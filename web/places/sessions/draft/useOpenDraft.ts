@@ -8,6 +8,7 @@ import { adoptDraft, type FoundDraft, forgetDraft, partDrafts } from '../../../c
 import type { Standing } from './draft';
 import { based, leftFound, opened, reopened, restored } from './draft';
 import { useDeskSelector, useDeskStore } from './draftStore';
+import { emptied } from './hand';
 import { historyOf, keepHistory } from './keptHistory';
 import { standingAfter } from './standingAfter';
 
@@ -82,6 +83,7 @@ export function useOpenDraft(id: string): Opening {
       if (present?.id === id) keepHistory({ past: known(past), present, future: known(future) });
     };
     window.addEventListener('pagehide', keep);
+    dispatch(emptied());
     setOpening('opening');
     void open();
     return () => {

@@ -14,21 +14,21 @@ import { linesGrouped, linesRemoved, linesShifted } from '../draft/draft';
 import { carry } from '../passages/carriedLines';
 import { KeepPassage } from '../passages/KeepPassage';
 import { ForAll } from './ForAll';
-import type { Chosen } from './useChosen';
+import { useChoosing, useChosenIds } from './useChoosing';
 import './chosen.css';
 
 interface Props {
   readonly session: Session;
   readonly timeline: Timeline;
-  readonly chosen: Chosen;
 }
 
 /** What can be done with the lines that are chosen, together. */
-export function ChosenBar({ session, timeline, chosen }: Props) {
+export function ChosenBar({ session, timeline }: Props) {
   const dispatch = useAppDispatch();
   const { message } = App.useApp();
   const [isKeeping, setIsKeeping] = useState(false);
-  const { ids, letGo } = chosen;
+  const ids = useChosenIds();
+  const { letGo } = useChoosing();
   if (ids.size === 0) return null;
 
   const list = [...ids];

@@ -9,6 +9,7 @@ import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { lineAltered, lineNoted } from '../../draft/draft';
+import { useDeskSelector } from '../../draft/draftStore';
 import { Noticed } from '../findings/Noticed';
 import type { NoticedProps } from '../findings/noticedProps';
 import { MovementFields } from './MovementFields';
@@ -17,12 +18,12 @@ import './linePanel.css';
 
 interface Props extends NoticedProps {
   readonly timeline: Timeline;
-  readonly itemId: string | null;
 }
 
 /** The line in hand: how it is done, why it takes its minutes, what to mind. */
-export const LinePanel = memo(function LinePanel({ itemId, timeline, ...noticed }: Props) {
+export const LinePanel = memo(function LinePanel({ timeline, ...noticed }: Props) {
   const { session } = noticed;
+  const itemId = useDeskSelector(({ hand }) => hand.inHand);
   const item = session.sections.flatMap(({ items }) => items).find(({ id }) => id === itemId);
   return (
     <aside className="line-panel" aria-label="The line in hand">

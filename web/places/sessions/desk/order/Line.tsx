@@ -1,7 +1,7 @@
 import { HolderOutlined } from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { memo } from 'react';
+import { memo, useMemo } from 'react';
 import type { Pose } from '../../../../../core/body/standing/pose';
 import type { Posture } from '../../../../../core/body/written/posture';
 import { postureWords } from '../../../../../core/body/written/postureWords';
@@ -18,38 +18,16 @@ import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Item, MovementItem } from '../../../../../core/session/plan/session';
 import { IN_ROUNDS_WORDS } from '../../../../../core/session/report/blockWords';
 import { useRepertoire } from '../../../../app/repertoire';
-import { useSame } from '../../../../app/useSame';
+import { useAppDispatch } from '../../../../app/store';
 import { inWords, minutes } from '../../../../app/words';
-import { BreathLine, type BreathStretch } from '../../../../drawing/BreathLine';
+import { BreathLine } from '../../../../drawing/BreathLine';
 import { Footprints } from '../../../../drawing/Footprints';
 import { Figure } from '../../../../drawing/figure/Figure';
+import { selectChosen, useDeskSelector } from '../../draft/draftStore';
+import { taken } from '../../draft/hand';
 import { LineActs } from './LineActs';
 import { LineCount } from './LineCount';
-
-interface Props {
-  readonly item: Item;
-  readonly startsAt: string;
-  readonly lengthMs: number;
-  /** The breath of its first repetition. */
-  readonly breath: readonly BreathStretch[];
-  /** How the class is done where schools disagree. */
-  readonly schools: Schools;
-  readonly isInHand: boolean;
-  readonly isPointed: boolean;
-  /** Whether the Tab key stops here: one line of the order is enough, the arrows do the rest. */
-  readonly isReached: boolean;
-  readonly onTake: (itemId: string) => void;
-  /** In how many blocks it stands. */
-  readonly depth: 0 | 1 | 2;
-  readonly isChosen: boolean;
-  /** How often it is done in all, every round of its blocks counted in. */
-  readonly total: number;
-  readonly onChoose: (itemId: string) => void;
-  /** The steps into it; null where there are none. */
-  readonly steps: string | null;
-  /** What it is settled with; null where it is not. */
-  readonly settles: string | null;
-}
+import { type LineView, selectLineView } from './lineViews';
 
 const RAMP_WORDS = { sink: 'lower', range: 'wider', hands: 'hands higher', tempo: 'quicker' } as const;
 
@@ -122,40 +100,32 @@ const Picture = memo(function Picture({ pose, posture }: { readonly pose: Pose; 
   );
 });
 
-/** Whether a line would look the same: its breath is reckoned anew with every change of the class, and mostly comes out alike. */
-function isSameLine(before: Props, after: Props): boolean {
-  const { breath: a, ...rest } = before;
-  const { breath: b, ...others } = after;
-  const alike = (Object.keys(rest) as (keyof typeof rest)[]).every((key) => Object.is(rest[key], others[key]));
-  return alike && a.length === b.length && a.every((stretch, index) => stretch.seconds === b[index]?.seconds);
+interface Props {
+  readonly id: string;
+  /** Whether the Tab key stops here though nothing is in hand: one line of the order is enough, the arrows do the rest. */
+  readonly isFirst: boolean;
 }
 
-export const Line = memo(function Line({
-  item,
-  startsAt,
-  lengthMs,
-  breath,
-  schools,
-  isInHand,
-  isPointed,
-  isReached,
-  onTake,
-  depth,
-  isChosen,
-  total,
-  onChoose,
-  steps,
-  settles,
-}: Props) {
+/** One line of the running order. It is drawn anew when what it shows has changed, and for nothing else. */
+export const Line = memo(function Line({ id, isFirst }: Props) {
+  const view = useDeskSelector(useMemo(() => selectLineView(id), [id]));
+  return view ? <LineShown view={view} isFirst={isFirst} /> : null;
+});
+
+function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirst: boolean }) {
+  const { item, schools, startsAt, lengthMs, breath, depth, total, steps, settles } = view;
+  const { id } = item;
   const repertoire = useRepertoire();
-  const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({
-    id: item.id,
-  });
-  const stretches = useSame(breath);
+  const dispatch = useAppDispatch();
+  const isInHand = useDeskSelector(({ hand }) => hand.inHand === id);
+  const isReached = useDeskSelector(({ hand }) => (hand.inHand === null ? isFirst : hand.inHand === id));
+  const isPointed = useDeskSelector(({ hand }) => hand.pointed === id);
+  const isChosen = useDeskSelector((state) => selectChosen(state).has(id));
+  const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({ id });
   const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
   const title = lineTitle(item, repertoire.find);
-
   const moment = movement && item.kind === 'movement' ? momentOf(movement, item, schools) : null;
+  const take = () => dispatch(taken(id));
 
   return (
     <li
@@ -165,7 +135,7 @@ export const Line = memo(function Line({
       data-line={item.id}
       tabIndex={isReached ? 0 : -1}
       aria-label={`${title}, ${lineAmount(item)}, from ${startsAt}, ${inWords(lengthMs)}`}
-      onFocus={() => onTake(item.id)}
+      onFocus={take}
     >
       <button
         type="button"
@@ -190,21 +160,21 @@ export const Line = memo(function Line({
         })}
       </div>
       <LineCount item={item} movement={movement} title={title} total={total} />
-      <div className="line-breath">{movement && <BreathLine stretches={stretches} scale={6} most={92} />}</div>
+      <div className="line-breath">{movement && <BreathLine stretches={breath} scale={6} most={92} />}</div>
       <button
         type="button"
         className="bare number line-minutes"
         tabIndex={-1}
-        onClick={() => onTake(item.id)}
+        onClick={take}
         title="What these minutes are made of"
       >
         {minutes(lengthMs)}
         <span className="line-why">why?</span>
       </button>
-      <LineActs id={item.id} title={title} isChosen={isChosen} onChoose={onChoose} />
+      <LineActs id={item.id} title={title} isChosen={isChosen} />
     </li>
   );
-}, isSameLine);
+}
 
 const momentOf = (movement: Movement, item: MovementItem, schools: Schools) => {
   const written = writtenSide(movement);

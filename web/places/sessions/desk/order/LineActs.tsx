@@ -3,16 +3,16 @@ import { Button, Checkbox } from 'antd';
 import { memo } from 'react';
 import { useAppDispatch } from '../../../../app/store';
 import { lineDoubled, lineRemoved } from '../../draft/draft';
+import { chosenToo } from '../../draft/hand';
 
 interface Props {
   readonly id: string;
   readonly title: string;
   readonly isChosen: boolean;
-  readonly onChoose: (id: string) => void;
 }
 
 /** What can be done to a whole line by a tap. */
-export const LineActs = memo(function LineActs({ id, title, isChosen, onChoose }: Props) {
+export const LineActs = memo(function LineActs({ id, title, isChosen }: Props) {
   const dispatch = useAppDispatch();
   return (
     <div className="line-acts">
@@ -20,7 +20,7 @@ export const LineActs = memo(function LineActs({ id, title, isChosen, onChoose }
         checked={isChosen}
         tabIndex={-1}
         aria-label={`Choose ${title} with others`}
-        onChange={() => onChoose(id)}
+        onChange={() => dispatch(chosenToo(id))}
       />
       <Button
         type="text"

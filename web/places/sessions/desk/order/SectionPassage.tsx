@@ -1,64 +1,46 @@
 import { useDroppable } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { Fragment } from 'react';
+import { createSelector } from '@reduxjs/toolkit';
+import equal from 'fast-deep-equal';
+import { Fragment, useMemo } from 'react';
+import { sumBy } from 'remeda';
 import { SECTION_SHARES } from '../../../../../core/session/limits/thresholds';
-import { blocksAround, blocksBegun } from '../../../../../core/session/plan/block';
-import type { Item, Section, Session } from '../../../../../core/session/plan/session';
-import { totalCount } from '../../../../../core/session/report/countWords';
-import { settleName } from '../../../../../core/session/report/settleWords';
-import { settledLines } from '../../../../../core/session/schedule/unrollBlocks';
-import { type LineTime, lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
+import { blocksBegun } from '../../../../../core/session/plan/block';
+import type { Section, Session } from '../../../../../core/session/plan/session';
+import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import { useRepertoire } from '../../../../app/repertoire';
-import { useSame } from '../../../../app/useSame';
-import { clockAt, minutes, sectionWord } from '../../../../app/words';
+import { minutes, sectionWord } from '../../../../app/words';
 import { BlockHead } from '../../blocks/BlockHead';
+import { type DeskState, selectSession, useDeskSelector } from '../../draft/draftStore';
 import { linesWithin } from '../../passages/linesWithin';
 import { PutIn } from '../../passages/PutIn';
-import type { Chosen } from '../../selection/useChosen';
 import { AddLine } from './AddLine';
-import { firstRepetition } from './firstRepetition';
 import { Line } from './Line';
 import { PaceButton } from './PaceButton';
 import { SettleButton } from './SettleButton';
+
+/** The ids of a section's lines: the same list as long as it is the same lines. */
+const selectIdsOf = (index: number) =>
+  createSelector(
+    [(state: DeskState) => selectSession(state)?.sections[index]?.items],
+    (items): readonly string[] => items?.map(({ id }) => id) ?? [],
+    { memoizeOptions: { resultEqualityCheck: equal } },
+  );
 
 interface Props {
   readonly session: Session;
   readonly index: number;
   readonly section: Section;
   readonly timeline: Timeline;
-  readonly inHand: string | null;
-  /** The line that is pointed at on the tide. */
-  readonly pointed: string | null;
-  readonly onTake: (itemId: string) => void;
-  readonly chosen: Chosen;
 }
-
-/** How long the steps into a line take, where there are any. */
-function stepsNote({ visits }: LineTime): string | null {
-  const bridge = visits[0]?.bridge;
-  if (!bridge) return null;
-  if (bridge.led === 'missing') return 'no way into it known';
-  return `${Math.round(bridge.lengthMs / 1000)} s of steps first`;
-}
-
-const depthOf = ({ blocks }: Section, item: Item): 0 | 1 | 2 => blocksAround(blocks, item).length as 0 | 1 | 2;
 
 /** One section as a passage: its minutes, its breath pace, its lines, and a place to add to it. */
-export function SectionPassage({ session, index, section, timeline, inHand, pointed, onTake, chosen }: Props) {
-  const repertoire = useRepertoire();
+export function SectionPassage({ session, index, section, timeline }: Props) {
   const stretch = timeline.sections[index] ?? { startMs: 0, lengthMs: 0 };
   const { setNodeRef } = useDroppable({ id: `section-${index}`, disabled: section.items.length > 0 });
-  const ids = useSame(section.items.map(({ id }) => id));
+  const ids = useDeskSelector(useMemo(() => selectIdsOf(index), [index]));
   const times = lineTimes(timeline);
-  const lengthOf = (lines: ReadonlySet<string>) =>
-    [...lines].reduce((sum, id) => sum + (times.get(id)?.lengthMs ?? 0), 0);
-  const totalOf = (item: Item): number => {
-    const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
-    return movement ? totalCount(movement, section, item.id) : 0;
-  };
-  const settled = settledLines(section);
-  const settling = section.settle && settleName(section.settle, repertoire.find);
+  const lengthOf = (lines: ReadonlySet<string>) => sumBy([...lines], (id) => times.get(id)?.lengthMs ?? 0);
   const word = sectionWord(section.kind);
   const share = Math.round((100 * stretch.lengthMs) / (session.slotMinutes * 60_000));
   const usual = SECTION_SHARES[section.kind];
@@ -78,33 +60,16 @@ export function SectionPassage({ session, index, section, timeline, inHand, poin
         <SettleButton section={index} word={word} settle={section.settle} />
         <PaceButton index={index} word={word} pace={section.pace} />
       </header>
-      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+      <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
         <ul>
           {section.items.map((item, place) => {
-            const when = times.get(item.id);
             const heads = blocksBegun(section.items, section.blocks, place);
             return (
               <Fragment key={item.id}>
                 {heads.map((block) => (
                   <BlockHead key={block.id} block={block} lengthMs={lengthOf(linesWithin(session, block.id))} />
                 ))}
-                <Line
-                  depth={depthOf(section, item)}
-                  isChosen={chosen.ids.has(item.id)}
-                  total={totalOf(item)}
-                  onChoose={chosen.toggle}
-                  steps={when ? stepsNote(when) : null}
-                  settles={settled.has(item.id) ? settling : null}
-                  item={item}
-                  startsAt={clockAt(session.startsAt, when?.startMs ?? stretch.startMs)}
-                  lengthMs={when?.lengthMs ?? 0}
-                  breath={when ? firstRepetition(segmentsOf(timeline, when)) : []}
-                  schools={session.schools}
-                  isInHand={inHand === item.id}
-                  isPointed={pointed === item.id}
-                  isReached={inHand === item.id || (inHand === null && item.id === first)}
-                  onTake={onTake}
-                />
+                <Line id={item.id} isFirst={item.id === first} />
               </Fragment>
             );
           })}

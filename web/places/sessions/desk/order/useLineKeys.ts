@@ -8,8 +8,8 @@ import { Block } from '../../../../../core/session/plan/block';
 import { newPause, steppedCount } from '../../../../../core/session/plan/defaults';
 import { freshLines } from '../../../../../core/session/plan/lineSet';
 import { matchItem } from '../../../../../core/session/plan/matchItem';
-import type { Item, MovementItem, Session } from '../../../../../core/session/plan/session';
-import type { Repertoire } from '../../../../app/repertoire';
+import type { Item, MovementItem } from '../../../../../core/session/plan/session';
+import { type Repertoire, useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import {
   lineAdded,
@@ -22,9 +22,11 @@ import {
   linesRemoved,
   linesShifted,
 } from '../../draft/draft';
+import { selectChosen, selectSession, useDeskStore } from '../../draft/draftStore';
+import { taken } from '../../draft/hand';
 import { carriedLines, carry } from '../../passages/carriedLines';
 import { focusLine, focusNeighbour, heirOf } from '../../selection/lineFocus';
-import type { Chosen } from '../../selection/useChosen';
+import { useChoosing } from '../../selection/useChoosing';
 
 /** Seconds that one key adds to a rest or a talk. */
 const SECONDS_STEP = 10;
@@ -59,13 +61,17 @@ interface Hand {
 }
 
 /** What the keys do to the line that has the keyboard. Answers the handler for the whole running order. */
-export function useLineKeys(
-  session: Session,
-  repertoire: Repertoire,
-  onTake: (itemId: string | null) => void,
-  chosen: Chosen,
-) {
+export function useLineKeys() {
+  const repertoire = useRepertoire();
+  const chosen = useChoosing();
+  const store = useDeskStore();
   const dispatch = useAppDispatch();
+
+  /** The class and what is chosen of it at the moment of a key. */
+  const now = () => {
+    const state = store.getState();
+    return { session: selectSession(state), ids: selectChosen(state) };
+  };
 
   /** Puts a changed line in its place; where nothing changed there is nothing to undo. */
   const change = (item: Item, next: Item) => {
@@ -73,8 +79,9 @@ export function useLineKeys(
   };
   const step = ({ item }: Hand, direction: 1 | -1) => change(item, stepLine(item, direction, repertoire));
   const move = ({ item }: Hand, direction: 1 | -1) => {
-    const to = neighbourPlace(session, item.id, direction);
-    if (chosen.ids.has(item.id)) dispatch(linesShifted({ ids: [...chosen.ids], direction }));
+    const { session, ids } = now();
+    const to = session && neighbourPlace(session, item.id, direction);
+    if (ids.has(item.id)) dispatch(linesShifted({ ids: [...ids], direction }));
     else if (to) dispatch(lineMoved({ id: item.id, to }));
     focusLine(item.id);
   };
@@ -89,7 +96,7 @@ export function useLineKeys(
     focusLine(id);
   };
   /** What a key is meant for: the lines that are chosen, where this is one of them. */
-  const meant = ({ item }: Hand): ReadonlySet<string> => (chosen.ids.has(item.id) ? chosen.ids : new Set([item.id]));
+  const meant = ({ item }: Hand): ReadonlySet<string> => (now().ids.has(item.id) ? now().ids : new Set([item.id]));
   const group = (hand: Hand) => {
     const ids = [...meant(hand)];
     dispatch(linesGrouped({ ids, block: Block.parse({ id: nanoid(8), rounds: 2, roundRest: 20 }) }));
@@ -103,7 +110,7 @@ export function useLineKeys(
     focusLine(lines.items[0]?.id ?? '');
   };
   const chooseOn = ({ item }: Hand, direction: 1 | -1) => {
-    if (chosen.ids.size === 0) chosen.toggle(item.id);
+    if (now().ids.size === 0) chosen.toggle(item.id);
     const next = focusNeighbour(item.id, direction);
     if (next) chosen.extendTo(next);
   };
@@ -111,7 +118,7 @@ export function useLineKeys(
     const ids = meant(hand);
     const heir = heirOf(hand.item.id, ids);
     dispatch(ids.size > 1 ? linesRemoved([...ids]) : lineRemoved(hand.item.id));
-    onTake(heir);
+    dispatch(taken(heir));
     if (heir) focusLine(heir);
   };
 
@@ -133,7 +140,10 @@ export function useLineKeys(
     'Shift+ArrowUp': (hand) => chooseOn(hand, -1),
     Escape: () => chosen.letGo(),
     g: group,
-    c: (hand) => carry(session.title, takeLines(session, meant(hand))),
+    c: (hand) => {
+      const { session } = now();
+      if (session) carry(session.title, takeLines(session, meant(hand)));
+    },
     v: putIn,
     Delete: remove,
     Backspace: remove,
@@ -143,7 +153,8 @@ export function useLineKeys(
     const target = event.target as HTMLElement;
     const id = target.dataset.line;
     if (id === undefined || event.ctrlKey || event.metaKey) return;
-    const place = placeOf(session, id);
+    const { session } = now();
+    const place = session && placeOf(session, id);
     const item = place && session.sections[place.section]?.items[place.index];
     const named = event.key.startsWith('Arrow') && (event.altKey ? 'Alt+' : event.shiftKey ? 'Shift+' : '');
     const act = keys[named ? `${named}${event.key}` : event.key.length === 1 ? event.key.toLowerCase() : event.key];

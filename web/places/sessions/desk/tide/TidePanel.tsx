@@ -9,9 +9,12 @@ import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useLight } from '../../../../app/shell/LightContext';
 import { lazyPart } from '../../../../app/shell/lazyPart';
+import { useAppDispatch } from '../../../../app/store';
 import { breathsPerMinute, clockAt } from '../../../../app/words';
 import { regionWord } from '../../../../drawing/regionWord';
 import { courseName, hardestOf, STROKES } from '../../../../drawing/tide/tideData';
+import { useDeskSelector } from '../../draft/draftStore';
+import { pointedAt } from '../../draft/hand';
 import { focusLine } from '../../selection/lineFocus';
 import './tide.css';
 
@@ -26,9 +29,6 @@ interface Props {
   /** Null until it has been reckoned. */
   readonly tide: Tide | null;
   readonly strength: string;
-  readonly inHand: string | null;
-  /** The line that is pointed at on the chart. */
-  readonly onPoint: (itemId: string | null) => void;
 }
 
 const TideToCome = () => (
@@ -56,8 +56,10 @@ function percentAt({ percent, band }: TideCourse, look: number): string {
 }
 
 /** The tide of a class: what it asks over time, on the same axis as the slot; pointing at it finds the line. */
-export const TidePanel = memo(function TidePanel({ session, timeline, tide, strength, inHand, onPoint }: Props) {
+export const TidePanel = memo(function TidePanel({ session, timeline, tide, strength }: Props) {
   const repertoire = useRepertoire();
+  const inHand = useDeskSelector(({ hand }) => hand.inHand);
+  const dispatch = useAppDispatch();
   const [region, setRegion] = useState<Region | null>(null);
   const [at, setAt] = useState<number | null>(null);
   const { light } = useLight();
@@ -75,7 +77,7 @@ export const TidePanel = memo(function TidePanel({ session, timeline, tide, stre
     timeline.items.findLast(({ startMs, lengthMs }) => lengthMs > 0 && startMs <= seconds * 1000)?.itemId ?? null;
   const point = (seconds: number | null) => {
     setAt(seconds);
-    onPoint(seconds === null ? null : itemAt(seconds));
+    dispatch(pointedAt(seconds === null ? null : itemAt(seconds)));
   };
   const pointed = at === null ? null : itemAt(at);
   const look = at === null ? -1 : Math.min(tide.seconds.length - 1, Math.round(at / (tide.seconds[1] ?? 1)));

@@ -1,0 +1,97 @@
+import { createSelector } from '@reduxjs/toolkit';
+import equal from 'fast-deep-equal';
+import type { Schools } from '../../../../../core/movement/adapt/schools';
+import { blocksAround } from '../../../../../core/session/plan/block';
+import type { Item, Section, Session } from '../../../../../core/session/plan/session';
+import { totalCount } from '../../../../../core/session/report/countWords';
+import { settleName } from '../../../../../core/session/report/settleWords';
+import { settledLines } from '../../../../../core/session/schedule/unrollBlocks';
+import { type LineTime, lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
+import type { Timeline } from '../../../../../core/session/timeline/segment';
+import { type Repertoire, repertoireIn } from '../../../../app/repertoire';
+import { clockAt } from '../../../../app/words';
+import type { BreathStretch } from '../../../../drawing/BreathLine';
+import { type DeskState, selectSession, selectTimeline } from '../../draft/draftStore';
+import { firstRepetition } from './firstRepetition';
+
+/** Everything that a line of the running order shows. */
+export interface LineView {
+  readonly item: Item;
+  /** How the class is done where schools disagree. */
+  readonly schools: Schools;
+  readonly startsAt: string;
+  readonly lengthMs: number;
+  /** The breath of its first repetition. */
+  readonly breath: readonly BreathStretch[];
+  /** In how many blocks it stands. */
+  readonly depth: number;
+  /** How often it is done in all, every round of its blocks counted in. */
+  readonly total: number;
+  /** The steps into it; null where there are none. */
+  readonly steps: string | null;
+  /** What it is settled with; null where it is not. */
+  readonly settles: string | null;
+}
+
+type Views = ReadonlyMap<string, LineView>;
+
+/** How long the steps into a line take, where there are any. */
+function stepsNote({ visits }: LineTime): string | null {
+  const bridge = visits[0]?.bridge;
+  if (!bridge) return null;
+  if (bridge.led === 'missing') return 'no way into it known';
+  return `${Math.round(bridge.lengthMs / 1000)} s of steps first`;
+}
+
+function totalOf(item: Item, section: Section, { find }: Repertoire): number {
+  const movement = item.kind === 'movement' ? find(item.movementId) : undefined;
+  return movement ? totalCount(movement, section, item.id) : 0;
+}
+
+/** What every line of a class shows, by its id. */
+export function lineViewsOf(session: Session, timeline: Timeline, repertoire: Repertoire): Views {
+  const times = lineTimes(timeline);
+  return new Map(
+    session.sections.flatMap((section, index) => {
+      const settled = settledLines(section);
+      const settling = section.settle && settleName(section.settle, repertoire.find);
+      return section.items.map((item): [string, LineView] => {
+        const when = times.get(item.id);
+        const view: LineView = {
+          item,
+          schools: session.schools,
+          startsAt: clockAt(session.startsAt, when?.startMs ?? timeline.sections[index]?.startMs ?? 0),
+          lengthMs: when?.lengthMs ?? 0,
+          breath: when ? firstRepetition(segmentsOf(timeline, when)) : [],
+          depth: blocksAround(section.blocks, item).length,
+          total: totalOf(item, section, repertoire),
+          steps: when ? stepsNote(when) : null,
+          settles: settled.has(item.id) ? settling : null,
+        };
+        return [item.id, view];
+      });
+    }),
+  );
+}
+
+const NONE: Views = new Map();
+
+/** Views that say the same as before are the same objects as before: what hangs on them is not drawn anew for nothing. */
+export const sharedViews = (before: Views, now: Views): Views =>
+  new Map([...now].map(([id, view]) => [id, equal(before.get(id), view) ? (before.get(id) ?? view) : view]));
+
+let shared: Views = NONE;
+
+const selectLineViews = createSelector(
+  [selectSession, selectTimeline, repertoireIn],
+  (session, timeline, repertoire): Views => {
+    shared = session && timeline && repertoire ? sharedViews(shared, lineViewsOf(session, timeline, repertoire)) : NONE;
+    return shared;
+  },
+);
+
+/** What one line shows; undefined where it is gone. */
+export const selectLineView =
+  (id: string) =>
+  (state: DeskState): LineView | undefined =>
+    selectLineViews(state).get(id);
