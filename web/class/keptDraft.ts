@@ -22,14 +22,18 @@ export interface FoundDraft extends KeptDraft {
 const drafts = keptOnThisMachine('draft', KeptDraft);
 const keyOf = (classId: string, tab: string): string => `${classId}.${tab}`;
 
+/** What this page has kept last of each class: nobody else writes under its keys. */
+const keptLast = new Map<string, Session>();
+
 /** Keeps this page's edits of a class, and answers whether this machine has them now. */
-export const keepDraft = (draft: Omit<KeptDraft, 'at'>): boolean =>
-  drafts.keep(keyOf(draft.session.id, tabId), { ...draft, at: Date.now() });
+export function keepDraft({ session, revision }: Omit<KeptDraft, 'at'>): boolean {
+  keptLast.set(session.id, session);
+  return drafts.keep(keyOf(session.id, tabId), { session, revision, at: Date.now() });
+}
 
 /** Forgets this page's edits of a class once the server has them: exactly those, and never another page's. */
 export function forgetSaved(session: Session): void {
-  const key = keyOf(session.id, tabId);
-  if (equal(drafts.find(key)?.session, session)) drafts.forget(key);
+  if (equal(keptLast.get(session.id), session)) drafts.forget(keyOf(session.id, tabId));
 }
 
 /** Forgets a draft that has gone where it belongs. */

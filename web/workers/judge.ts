@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import equal from 'fast-deep-equal';
 import type { Movement } from '../../core/movement/schema/movement';
-import { analyseAfter, analyseClass } from '../../core/session/findings/finding/analyseClass';
+import { analyseClass } from '../../core/session/findings/finding/analyseClass';
 import {
   type AnalysedClass,
   type Asked,
@@ -23,24 +23,6 @@ let last: AnalysedClass | null = null;
 
 const contextOf = (asked: Asked): JudgingContext => contextFor(asked, (id) => known.get(id), offered);
 
-/** How often the first class is judged once more, a line changed, so that the first key is answered as fast as the tenth. */
-const REHEARSALS = 8;
-let rehearsed = 0;
-
-/** Goes over the way of a change while nobody asks for anything; what is asked meanwhile comes in between. */
-function rehearse(): void {
-  const items = last?.timeline.items ?? [];
-  const itemId = items[rehearsed % items.length]?.itemId;
-  if (!last || !itemId) return;
-  rehearsed += 1;
-  const tried = analyseAfter(last, [{ kind: 'change', itemId, to: { count: 3 + (rehearsed % 2) } }]);
-  if (tried) {
-    findingsOf(tried);
-    tideOf(tried);
-  }
-  if (rehearsed < REHEARSALS) setTimeout(rehearse, 0);
-}
-
 const judge = {
   /** Answers once it lives, and can be missed. */
   awake: holdLife,
@@ -61,10 +43,7 @@ const judge = {
     return last ? { findings: findingsOf(last), tide: tideOf(last) } : { findings: [], tide: null };
   },
   /** What takes longer to find in the class that was judged last: asked for when the rest is said. */
-  judgePatiently: (): Finding[] => {
-    if (rehearsed === 0) setTimeout(rehearse, 0);
-    return last ? findingsOf(last, PATIENT_CHECKS) : [];
-  },
+  judgePatiently: (): Finding[] => (last ? findingsOf(last, PATIENT_CHECKS) : []),
   remedies(plan: Plan, asked: Asked, finding: Finding): TriedRemedy[] {
     const analysed = analyseClass(plan, contextOf(asked));
     return analysed ? triedRemedies(analysed, finding) : [];

@@ -32,7 +32,8 @@ draftSync.startListening({
     const { book, sync } = getState().draft;
     const session: Session | null = book.present;
     if (!session) return;
-    dispatch(keptHere(keepDraft({ session, revision: sync.revision })));
+    const isKept = keepDraft({ session, revision: sync.revision });
+    if (isKept !== sync.isKept) dispatch(keptHere(isKept));
     if (sync.standing.kind === 'conflict') return;
     if (!isTriedAgain(sync.standing)) dispatch(stood({ kind: 'unsaved' }));
     await delay(SAVE_AFTER);

@@ -23,7 +23,7 @@ import { inWords, minutes } from '../../../../app/words';
 import { BreathLine } from '../../../../drawing/BreathLine';
 import { Footprints } from '../../../../drawing/Footprints';
 import { Figure } from '../../../../drawing/figure/Figure';
-import { selectChosen, useDeskSelector } from '../../draft/draftStore';
+import { type DeskState, selectChosen, useDeskSelector } from '../../draft/draftStore';
 import { taken } from '../../draft/hand';
 import { LineActs } from './LineActs';
 import { LineCount } from './LineCount';
@@ -106,6 +106,18 @@ interface Props {
   readonly isFirst: boolean;
 }
 
+/** What the hand does with a line, a letter for each: has it, points at it, has chosen it, would come to it with the Tab key. */
+const MARKS = ['h', 'p', 'c', 't'] as const;
+const selectMarks =
+  (id: string, isFirst: boolean) =>
+  (state: DeskState): string => {
+    const { inHand, pointed } = state.hand;
+    const isReached = inHand === null ? isFirst : inHand === id;
+    return [inHand === id, pointed === id, selectChosen(state).has(id), isReached]
+      .map((is, place) => (is ? MARKS[place] : ''))
+      .join('');
+  };
+
 /** One line of the running order. It is drawn anew when what it shows has changed, and for nothing else. */
 export const Line = memo(function Line({ id, isFirst }: Props) {
   const view = useDeskSelector(useMemo(() => selectLineView(id), [id]));
@@ -117,10 +129,8 @@ function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirs
   const { id } = item;
   const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
-  const isInHand = useDeskSelector(({ hand }) => hand.inHand === id);
-  const isReached = useDeskSelector(({ hand }) => (hand.inHand === null ? isFirst : hand.inHand === id));
-  const isPointed = useDeskSelector(({ hand }) => hand.pointed === id);
-  const isChosen = useDeskSelector((state) => selectChosen(state).has(id));
+  const marks = useDeskSelector(useMemo(() => selectMarks(id, isFirst), [id, isFirst]));
+  const [isInHand, isPointed, isChosen, isReached] = MARKS.map((mark) => marks.includes(mark));
   const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({ id });
   const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
   const title = lineTitle(item, repertoire.find);
@@ -171,7 +181,7 @@ function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirs
         {minutes(lengthMs)}
         <span className="line-why">why?</span>
       </button>
-      <LineActs id={item.id} title={title} isChosen={isChosen} />
+      <LineActs id={item.id} title={title} isChosen={isChosen === true} />
     </li>
   );
 }
