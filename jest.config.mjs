@@ -18,7 +18,9 @@ const room = (displayName, folders) => ({
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform,
   // These ship modules only; everything else runs as it is.
-  transformIgnorePatterns: ['/node_modules/(?!(d3-polygon|tinyqueue)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(d3-polygon|tinyqueue|react-hotkeys-hook|react-error-boundary|@ant-design)/)',
+  ],
   // Looking these up in a test's own world is slow enough to be felt where they are used by the million.
   // And an error of the database, which is one for all worlds, is an error in each of them.
   sandboxInjectedGlobals: [
