@@ -11,11 +11,11 @@ const transform = {
     },
   ],
 };
-const room = (displayName, folders) => ({
+const room = (displayName, folders, testMatch = ['**/*.test.ts', '**/*.test.tsx'], testEnvironment = 'node') => ({
   displayName,
-  testEnvironment: 'node',
+  testEnvironment,
   roots: folders.map((folder) => `<rootDir>/${folder}`),
-  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  testMatch,
   transform,
   // These ship modules only; everything else runs as it is.
   transformIgnorePatterns: [
@@ -45,7 +45,9 @@ export default {
   projects: [
     room('core', ['core', 'repertoire']),
     room('house', ['server', 'demo', 'scripts']),
-    room('web', ['web']),
+    room('web', ['web'], ['**/*.test.ts']),
+    // Parts of pages, in a page without a browser.
+    room('page', ['web'], ['**/*.test.tsx'], '<rootDir>/scripts/pageEnvironment.cjs'),
     room('browser', ['e2e']),
   ],
 };

@@ -46,7 +46,7 @@ if (part === null) {
   check('lint and format', run(bin('biome'), ['check', '.']));
   check('nothing unused', run(bin('knip')));
 }
-if (part !== 'e2e') jest(part === 'web' ? ['web'] : ['core', 'house', 'web']);
+if (part !== 'e2e') jest(part === 'web' ? ['web', 'page'] : ['core', 'house', 'web', 'page']);
 if (part === null || part === 'e2e') {
   const { buildServer, buildWeb } = await import('./build.mjs');
   const built = buildWeb() && (await buildServer());

@@ -1,4 +1,3 @@
-/** @jest-environment ./scripts/pageEnvironment.cjs */
 import { screen, waitFor } from '@testing-library/react';
 import { renderWith } from '../../../testing/renderDesk';
 import { EditorPage } from './EditorPage';

@@ -1,4 +1,3 @@
-/** @jest-environment ./scripts/pageEnvironment.cjs */
 import { screen, waitFor, within } from '@testing-library/react';
 import { analyseClass } from '../../../../../core/session/findings/finding/analyseClass';
 import type { Asked, Finding } from '../../../../../core/session/findings/finding/finding';

@@ -1,4 +1,3 @@
-/** @jest-environment ./scripts/pageEnvironment.cjs */
 import { screen, within } from '@testing-library/react';
 import { USUAL_ASKED } from '../../../../../core/group/group';
 import { newPause } from '../../../../../core/session/plan/defaults';

@@ -1,5 +1,4 @@
-/** @jest-environment ./scripts/pageEnvironment.cjs */
-import { act, screen, within } from '@testing-library/react';
+import { act, screen, waitFor, within } from '@testing-library/react';
 import { Session } from '../../../../../core/session/plan/session';
 import { classWith, line } from '../../../../../core/testing/cleanClass';
 import { renderDesk } from '../../../../testing/renderDesk';
@@ -39,6 +38,10 @@ const shown = (name: RegExp) => screen.getByRole('listitem', { name });
 /** Puts the keyboard on the first line of a name. */
 const take = (name: RegExp) => act(async () => screen.getAllByRole('listitem', { name })[0]?.focus());
 
+/** Waits until the keyboard has followed to a line. */
+const follows = (name: RegExp) =>
+  waitFor(() => expect(document.activeElement?.getAttribute('aria-label')).toMatch(name));
+
 test('every line says when it begins, how often it is done, and how long it takes', async () => {
   await open();
   // 6 repetitions of a breath at 6 a minute are a minute; then four each side.
@@ -64,11 +67,14 @@ test('lines are doubled, moved, put to rest between and taken out by the keyboar
   await take(/^lift/);
   await user.keyboard('{Alt>}{ArrowDown}{/Alt}');
   expect(order()).toEqual(['sides', 'lift']);
+  await follows(/^lift/);
   await take(/^sides/);
   await user.keyboard('d');
+  await follows(/^sides/);
   expect(order()).toEqual(['sides', 'sides', 'lift']);
   await take(/^lift/);
   await user.keyboard('r');
+  await follows(/^Rest/);
   expect(order()).toEqual(['sides', 'sides', 'lift', 'rest']);
   await take(/^Rest, 30/);
   await user.keyboard('{Delete}');
