@@ -3,8 +3,8 @@ import type { Page } from 'puppeteer-core';
 import type { StoredSession } from '../core/formats/api';
 import { type Session, Session as SessionSchema } from '../core/session/plan/session';
 import { timelineOf } from '../core/session/schedule/timeline';
+import { clockAt } from '../core/words/clockWords';
 import { readRepertoire } from '../server/repertoire';
-import { clockAt } from '../web/app/words';
 
 const movements = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));
 export const find = (id: string) => movements.find((movement) => movement.id === id);

@@ -1,7 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { adaptedMovements } from '../core/session/plan/adaptMovement';
 import { forecastOf, forecastParts } from '../core/session/report/forecast';
-import { clockAt } from '../web/app/words';
+import { clockAt } from '../core/words/clockWords';
 import { addLine, computed, endOf, find, line, linesOf, press, stored, takeLine, withControl } from './desk';
 import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
 

@@ -19,6 +19,7 @@ type Step = string | readonly string[];
  */
 export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
   core: [
+    'core/words',
     'core/remember',
     'core/body/geometry',
     'core/body/written',

@@ -3,7 +3,11 @@ export const WARMING = 30;
 /** Half of it is gone after so many idle seconds. */
 export const FADING = 900;
 /** Moving a joint this fast, degrees a second, warms it as quickly as it can be warmed. */
-export const WARMING_SPEED = 20;
+const WARMING_SPEED = 20;
+
+/** How fully a joint is moved that turned by so many degrees in so many seconds, 0 to 1: from 20 degrees a second on fully. */
+export const mobilisedBy = (moved: number, seconds: number): number =>
+  Math.min(1, moved / (Math.max(0.1, seconds) * WARMING_SPEED));
 /** While demand is over this, moving warms only half as much: it is work, not preparation. */
 export const WORKING = 0.35;
 

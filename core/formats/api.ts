@@ -4,6 +4,7 @@ import { Movement } from '../movement/schema/movement';
 import { ClassLog } from '../record/classLog';
 import { Plan, Session } from '../session/plan/session';
 import { Timeline } from '../session/timeline/segment';
+import { Slug } from '../words/ids';
 
 /** What travels between the server and whoever talks to it. One schema validates, documents and types it. */
 
@@ -67,7 +68,7 @@ export const MovementSave = z.object({ movement: Movement, basedOn: z.string().n
 export type MovementSave = z.infer<typeof MovementSave>;
 
 /** The text of a file with a class, and the id it is added under. */
-export const ClassFileText = z.object({ text: z.string().min(1), id: z.string().regex(/^[a-z0-9-]{3,60}$/) });
+export const ClassFileText = z.object({ text: z.string().min(1), id: Slug });
 export type ClassFileText = z.infer<typeof ClassFileText>;
 
 /** The text of a file of movements. */

@@ -1,14 +1,6 @@
 import type { Session } from '../session/plan/session';
 import type { Cue } from '../session/report/cueSheet';
-
-const two = (value: number) => String(value).padStart(2, '0');
-
-/** The time of day so long after a start of HH:MM, to the minute. */
-function clockAt(startsAt: string, ms: number): string {
-  const [hours = 0, minutes = 0] = startsAt.split(':').map(Number);
-  const at = hours * 60 + minutes + Math.floor(ms / 60_000);
-  return `${two(Math.floor(at / 60) % 24)}:${two(at % 60)}`;
-}
+import { clockAt } from '../words/clockWords';
 
 /** Words that would be read as signs of their own are escaped. */
 const plain = (words: string): string => words.replaceAll(/([\\`*_{}[\]<>#+|~])/g, '\\$1').replaceAll(/\s+/g, ' ');
@@ -41,7 +33,7 @@ export function classMarkdown(
     const indent = '  '.repeat(cue.depth);
     const names = [cue.title, cue.pinyin, cue.chinese].filter(Boolean).map(plain).join(', ');
     lines.push(
-      `${indent}- **${clockAt(session.startsAt, cue.startMs)}** ${names}: ${plain(cue.count)}${cue.sides ? `; ${plain(cue.sides)}` : ''}`,
+      `${indent}- **${clockAt(session.startsAt, cue.startMs).slice(0, 5)}** ${names}: ${plain(cue.count)}${cue.sides ? `; ${plain(cue.sides)}` : ''}`,
     );
     if (cue.steps !== '') lines.push(`${indent}  - first: ${plain(cue.steps)}`);
     if (cue.calls.length > 0) lines.push(`${indent}  - ${cue.calls.map(({ call }) => plain(call)).join(' / ')}`);

@@ -1,11 +1,5 @@
 import type { Segment, Timeline } from '../session/timeline/segment';
-
-const clock = (ms: number): string => {
-  const two = (value: number) => String(value).padStart(2, '0');
-  const seconds = Math.floor(ms / 1000);
-  const hours = Math.floor(seconds / 3600);
-  return `${two(hours)}:${two(Math.floor(seconds / 60) % 60)}:${two(seconds % 60)}.${String(ms % 1000).padStart(3, '0')}`;
-};
+import { timecode } from '../words/clockWords';
 
 /** Words as they may stand in a cue: the three signs that mean something there are written out. */
 const plain = (words: string): string => words.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
@@ -31,7 +25,7 @@ export function classVtt(title: string, { segments }: Timeline): string {
     .filter(({ call, lengthMs }) => call.trim() !== '' && lengthMs > 0)
     .map(
       ({ startMs, lengthMs, call }) =>
-        `${clock(startMs)} --> ${clock(startMs + lengthMs)}\n${plain(call.replaceAll(/\s+/g, ' '))}`,
+        `${timecode(startMs)} --> ${timecode(startMs + lengthMs)}\n${plain(call.replaceAll(/\s+/g, ' '))}`,
     );
   const name = title.replaceAll(/\s+/g, ' ').replaceAll('-->', '→');
   return `${['WEBVTT', `NOTE ${name}`, ...cues].join('\n\n')}\n`;

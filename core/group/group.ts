@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { STRENGTHS } from '../demand/ceilings';
 import { Schools } from '../movement/adapt/schools';
+import { Slug } from '../words/ids';
 
 /** How much may be asked of a group: which ceilings it is judged by, and the breath paces it is at ease with. */
 export const GroupAsked = z
@@ -18,7 +19,7 @@ export type GroupAsked = z.infer<typeof GroupAsked>;
 
 /** Who is taught, where and when they usually meet. */
 export const Group = z.object({
-  id: z.string().regex(/^[a-z0-9-]{3,60}$/),
+  id: Slug,
   name: z.string().min(1).max(120),
   place: z.string().max(120),
   /** When they meet, in the instructor's own words. */

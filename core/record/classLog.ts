@@ -4,11 +4,12 @@ import { notedTitle } from '../session/plan/lineTitle';
 import { Session } from '../session/plan/session';
 import { lineTimes, segmentsOf } from '../session/timeline/lineTimes';
 import type { Timeline } from '../session/timeline/segment';
+import { LineId, Slug } from '../words/ids';
 import type { Teaching } from './teaching';
 
 /** What became of one planned line. Times in milliseconds of wall time, pauses included. */
 export const LoggedItem = z.object({
-  itemId: z.string().min(1).max(60),
+  itemId: LineId,
   title: z.string().min(1).max(200),
   section: z.string().min(1).max(40),
   plannedMs: z.number().int().min(0),
@@ -22,7 +23,7 @@ export type LoggedItem = z.infer<typeof LoggedItem>;
 
 /** The record of one class as taught. Instants are ISO 8601 with their offset from UTC. */
 export const ClassLog = z.object({
-  id: z.string().regex(/^[a-z0-9-]{3,60}$/),
+  id: Slug,
   sessionId: z.string().min(1).max(60),
   startedAt: z.iso.datetime({ offset: true }),
   endedAt: z.iso.datetime({ offset: true }),

@@ -10,10 +10,11 @@ import { rememberBy } from '../remember/rememberBy';
 import { speechSeconds } from '../timing/speech';
 import { WORDS_PER_SECOND } from '../timing/timingConstants';
 import { secondsAtPace, timedAtPace } from '../timing/trackAtPace';
+import type { Severity } from '../words/severity';
 
 /** Something a movement says or does that it should not. */
 export interface MovementNote {
-  readonly severity: 'stop' | 'warn' | 'notice';
+  readonly severity: Severity;
   /** Where: the part and the phase from 0; null for the movement as a whole. */
   readonly part: PartName | null;
   readonly phase: number | null;

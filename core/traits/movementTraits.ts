@@ -1,9 +1,10 @@
 import { sumBy } from 'remeda';
 import { z } from 'zod';
+import { isSeated } from '../body/written/load';
 import { Region } from '../body/written/region';
 import { CHANNELS } from '../demand/channels';
 import { cycleDemand } from '../demand/movementDemand';
-import { WARMING_SPEED } from '../demand/readiness';
+import { mobilisedBy } from '../demand/readiness';
 import { envelopeOf } from '../movement/sample/envelope';
 import type { Movement } from '../movement/schema/movement';
 import { writtenSide } from '../movement/walk/cycleFor';
@@ -69,7 +70,7 @@ export function movementTraits(movement: Movement): MovementTraits {
       const values = pieces.map(({ piece, seconds }) => ({ value: piece.channels[index] ?? 0, seconds }));
       const mobilised = demands.reduce((sum, { moved }, phase) => {
         const seconds = lengths[phase] ?? 0;
-        return sum + Math.min(1, (moved[index] ?? 0) / Math.max(0.1, seconds) / WARMING_SPEED) * seconds;
+        return sum + mobilisedBy(moved[index] ?? 0, seconds) * seconds;
       }, 0);
       return {
         mean: sumBy(values, ({ value, seconds }) => value * seconds) / whole,
@@ -95,7 +96,7 @@ export function movementTraits(movement: Movement): MovementTraits {
   const travels = Math.hypot(x, y) / 2;
   const swept = envelopeOf(walked);
   const deepest = Math.max(...walked.map(({ to }) => to.sink));
-  const seated = movement.start.load.seat > 0;
+  const seated = isSeated(movement.start.load);
   const reach = Math.max(
     ...walked.map(({ to }) => Math.max(...[to.hands.left, to.hands.right].map(({ at }) => Math.abs(at[0])))),
   );

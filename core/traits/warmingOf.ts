@@ -2,7 +2,7 @@ import { sumBy } from 'remeda';
 import { Region } from '../body/written/region';
 import { CHANNELS } from '../demand/channels';
 import { cycleDemand } from '../demand/movementDemand';
-import { WARMING_SPEED } from '../demand/readiness';
+import { mobilisedBy } from '../demand/readiness';
 import type { Movement } from '../movement/schema/movement';
 import { rememberFor } from '../remember/rememberFor';
 import { secondsAtPace } from '../timing/trackAtPace';
@@ -27,7 +27,7 @@ export const warmingOf = rememberFor((movement: Movement): Readonly<Record<Regio
       (index) =>
         demands.reduce((sum, { moved }, phase) => {
           const seconds = lengths[phase] ?? 0;
-          return sum + Math.min(1, (moved[index] ?? 0) / Math.max(0.1, seconds) / WARMING_SPEED) * seconds;
+          return sum + mobilisedBy(moved[index] ?? 0, seconds) * seconds;
         }, 0) / whole,
     );
     // Done on each side in turn, what one side gets in a cycle the other gets in the next.

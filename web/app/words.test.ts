@@ -1,7 +1,8 @@
+import { clockAt, minutes } from '../../core/words/clockWords';
 import { slotWords } from '../class/slotWords';
 import { differenceWords } from '../places/logbook/differenceWords';
 import { nextOf } from '../places/today/nextClass';
-import { breathsPerMinute, clockAt, dayInWords, inWords, minutes } from './words';
+import { breathsPerMinute, dayInWords, inWords } from './words';
 
 test.each([
   [minutes(90_499), '1:30'],

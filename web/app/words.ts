@@ -2,27 +2,12 @@ import dayjs from 'dayjs';
 
 /** How the interface says times and days. All lengths are in milliseconds. */
 
-const two = (value: number): string => String(value).padStart(2, '0');
-
-/** A length as minutes and seconds: 90500 is "1:31" (rounded to the second). */
-export function minutes(ms: number): string {
-  const seconds = Math.round(ms / 1000);
-  return `${Math.floor(seconds / 60)}:${two(seconds % 60)}`;
-}
-
 /** A length in words: "1 min 30 s", "45 s", "2 min". */
 export function inWords(ms: number): string {
   const seconds = Math.round(Math.abs(ms) / 1000);
   const [whole, rest] = [Math.floor(seconds / 60), seconds % 60];
   if (whole === 0) return `${rest} s`;
   return rest === 0 ? `${whole} min` : `${whole} min ${rest} s`;
-}
-
-/** The time of day so long after a start of HH:MM: clockAt('19:00', 90000) is "19:01:30". */
-export function clockAt(startsAt: string, ms: number): string {
-  const [hours = 0, mins = 0] = startsAt.split(':').map(Number);
-  const seconds = (hours * 3600 + mins * 60 + Math.round(ms / 1000)) % 86_400;
-  return `${two(Math.floor(seconds / 3600))}:${two(Math.floor((seconds % 3600) / 60))}:${two(seconds % 60)}`;
 }
 
 /** A day as a person says it, seen from `today` (both YYYY-MM-DD): "today", "tomorrow", "Tuesday 1 December". */

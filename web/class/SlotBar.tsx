@@ -4,8 +4,9 @@ import type { Session } from '../../core/session/plan/session';
 import { forecastOf, forecastParts } from '../../core/session/report/forecast';
 import { slotVerdict } from '../../core/session/report/slotVerdict';
 import type { Timeline } from '../../core/session/timeline/segment';
+import { clockAt } from '../../core/words/clockWords';
 import { useRepertoire } from '../app/repertoire';
-import { clockAt, inWords, sectionWord } from '../app/words';
+import { inWords, sectionWord } from '../app/words';
 import { slotWords } from './slotWords';
 import './slotBar.css';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { FORMULAS } from '../../core/demand/formulas';
 import type { RegionTrait } from '../../core/traits/movementTraits';
-import { regionWord } from './regionWord';
+import { spaced } from '../../core/words/spaced';
 import './drawing.css';
 
 interface Props {
@@ -39,7 +39,7 @@ export function DemandBars({ regions }: Props) {
                   title="How this is reckoned"
                   onClick={() => setAsked(asked === region ? null : region)}
                 >
-                  <span data-drawn>{regionWord(region)}</span>
+                  <span data-drawn>{spaced(region)}</span>
                 </button>
               </th>
               <td>
@@ -60,7 +60,7 @@ export function DemandBars({ regions }: Props) {
       </table>
       {asked && (
         <p className="demand-why">
-          <strong>{regionWord(asked)}</strong>: {FORMULAS[asked].formula}. Because {FORMULAS[asked].reason}.
+          <strong>{spaced(asked)}</strong>: {FORMULAS[asked].formula}. Because {FORMULAS[asked].reason}.
         </p>
       )}
     </>

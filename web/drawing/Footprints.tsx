@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import { fromRoom, turned } from '../../core/body/geometry/frame';
 import type { Pose } from '../../core/body/standing/pose';
+import { isSeated } from '../../core/body/written/load';
 import type { Side } from '../../core/body/written/side';
 import type { Feet, FootPlace } from '../../core/body/written/stance';
 import { SOLE } from './sole';
@@ -67,10 +68,10 @@ export function Footprints({ pose, label, height = 44, labelled = false }: Props
   const { load } = pose;
   const feet = feetAround(pose);
   const places = [feet.left, feet.right];
-  const isSeated = load.seat > 0;
+  const sits = isSeated(load);
   const across = 2 * Math.max(...places.map(({ x }) => Math.abs(x * 100)));
   const ys = places.map(({ y }) => -y * 100);
-  const [top, bottom] = [Math.min(...ys), Math.max(...ys) + (isSeated ? 26 : 0)];
+  const [top, bottom] = [Math.min(...ys), Math.max(...ys) + (sits ? 26 : 0)];
   const trueScale = Math.min(
     height / (bottom - top + SOLE_LENGTH + 2),
     height / 34,
@@ -91,7 +92,7 @@ export function Footprints({ pose, label, height = 44, labelled = false }: Props
   return (
     <figure className="footprints">
       <svg width={w * scale} height={h * scale} viewBox={`${-w / 2} ${y} ${w} ${h}`} role="img" aria-label={label}>
-        {isSeated && <rect className="foot-seat" x={-16} y={HALF_LENGTH + 2} width={32} height={18 * closer} rx={3} />}
+        {sits && <rect className="foot-seat" x={-16} y={HALF_LENGTH + 2} width={32} height={18 * closer} rx={3} />}
         <Foot side="left" place={drawn(feet.left)} percent={load.left} />
         <Foot side="right" place={drawn(feet.right)} percent={load.right} />
       </svg>

@@ -1,6 +1,7 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { clamp } from 'remeda';
-import { clockAt, sectionWord } from '../app/words';
+import { clockAt } from '../../core/words/clockWords';
+import { sectionWord } from '../app/words';
 import { figureSvg } from './figureSvg';
 import { type PaperClass, tellingPose } from './paperClass';
 import { said } from './runs';

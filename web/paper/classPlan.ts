@@ -1,7 +1,8 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { CAUTION_WORDS } from '../../core/movement/schema/caution';
 import { BREATH_WORDS } from '../../core/session/schedule/calls';
-import { breathsPerMinute, clockAt, minutes, sectionWord } from '../app/words';
+import { clockAt, minutes } from '../../core/words/clockWords';
+import { breathsPerMinute, sectionWord } from '../app/words';
 import { figureSvg } from './figureSvg';
 import { type PaperClass, tellingPose } from './paperClass';
 import { said } from './runs';

@@ -2,6 +2,7 @@ import { fromRoom, leant, toRoom, turned } from '../geometry/frame';
 import { add, subtract, type Vec } from '../geometry/vector';
 import { ARM_SHAPES, type HandPlacing } from '../written/armShape';
 import type { HandPoint } from '../written/hand';
+import { isSeated } from '../written/load';
 import type { FootChange, Posture, PostureChange } from '../written/posture';
 import { otherSide, type Side } from '../written/side';
 import { type Feet, type FootPlace, feetOf, USUAL_PITCH } from '../written/stance';
@@ -112,7 +113,7 @@ function hang([out, forward, up]: HandPoint, outward: 1 | -1, chest: ReturnType<
 
 /** Where the seat of a seated stance stands, from the feet that are put down before it. */
 function seatOf(posture: Posture, feet: Feet, before: Pose | null): Pose['seat'] {
-  if (posture.load.seat === 0) return null;
+  if (!isSeated(posture.load)) return null;
   if (before?.seat) return before.seat;
   const stand = feetOf(posture.stance, posture.side);
   const forward = (stand.left.y + stand.right.y) / 2 - 0.05 + SEAT_BEHIND;

@@ -14,3 +14,6 @@ export const Load = z
     message: 'left, right and seat must add up to 100 percent',
   });
 export type Load = z.infer<typeof Load>;
+
+/** Whether a chair carries part of the weight. */
+export const isSeated = ({ seat }: Pick<Load, 'seat'>): boolean => seat > 0;

@@ -1,3 +1,4 @@
+import { isSeated } from './load';
 import type { Posture } from './posture';
 import { STANCES } from './stance';
 
@@ -5,6 +6,6 @@ import { STANCES } from './stance';
 export function postureWords({ stance, side, load }: Pick<Posture, 'stance' | 'side' | 'load'>): string {
   const { label, sideNames } = STANCES[stance];
   const which = sideNames && side ? `, ${side} ${sideNames}` : '';
-  const seat = load.seat > 0 ? `, seat ${load.seat} percent` : '';
+  const seat = isSeated(load) ? `, seat ${load.seat} percent` : '';
   return `${label}${which}: left ${load.left} percent, right ${load.right} percent${seat}`;
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { changePosture } from '../../body/written/changePosture';
+import { isSeated } from '../../body/written/load';
 import type { Posture } from '../../body/written/posture';
 import { otherSide } from '../../body/written/side';
 import type { FootworkRules } from '../footwork/footwork';
@@ -57,7 +58,7 @@ const EVEN_STANCES: readonly Posture['stance'][] = ['parallel', 'closed', 'narro
 
 /** The load of a bow that is written with the usual share, as the school has it; null where the share is the movement's own. */
 function bowLoad({ stance, side, load }: Posture, { frontShare }: Schools): Posture['load'] | null {
-  if (stance !== 'bow' || side === null || load[side] !== USUAL_SCHOOLS.frontShare || load.seat > 0) return null;
+  if (stance !== 'bow' || side === null || load[side] !== USUAL_SCHOOLS.frontShare || isSeated(load)) return null;
   return { left: 100 - frontShare, right: 100 - frontShare, seat: 0, [side]: frontShare };
 }
 

@@ -1,5 +1,6 @@
 import { wrapAngle } from '../../body/geometry/wrapAngle';
 import type { Pose } from '../../body/standing/pose';
+import { isSeated } from '../../body/written/load';
 import { otherSide, SIDES, type Side } from '../../body/written/side';
 import type { Feet, FootPlace } from '../../body/written/stance';
 import { FOOTWORK_LIMITS as LIMITS } from '../footwork/footworkLimits';
@@ -107,11 +108,11 @@ export function actionsFrom(state: BridgeState, crossing: Crossing): Next[] {
     next.push({ action, state: state2 });
   };
 
-  if (state.load.seat > 0) {
-    if (goal.load.seat === 0) add('stand', null, { ...state, load: { left: 50, right: 50, seat: 0 } }, 0, 0);
+  if (isSeated(state.load)) {
+    if (!isSeated(goal.load)) add('stand', null, { ...state, load: { left: 50, right: 50, seat: 0 } }, 0, 0);
     return next;
   }
-  if (goal.load.seat > 0 && SIDES.every((side) => sameFoot(state.feet[side], goalAt[side])))
+  if (isSeated(goal.load) && SIDES.every((side) => sameFoot(state.feet[side], goalAt[side])))
     add('sit', null, { ...state, load: goal.load }, 0, 0);
 
   for (const load of loads) {

@@ -1,6 +1,7 @@
 import { skeletonOf } from '../../body/figure/skeleton';
 import { BODY_LIMITS } from '../../body/limits/bodyLimits';
 import type { Pose } from '../../body/standing/pose';
+import { isSeated } from '../../body/written/load';
 import type { Breath, Phase } from '../schema/phase';
 import { type Stride, strideTo } from '../walk/stride';
 import type { Bridge } from './bridge';
@@ -52,7 +53,7 @@ export function bridgeStrides(from: Pose, goal: Pose, bridge: Bridge): Stride[] 
       x: goal.seat.x + bridge.feet.left.x - goal.feet.left.x,
       y: goal.seat.y + bridge.feet.left.y - goal.feet.left.y,
     };
-    const sitting = action.load.seat > 0;
+    const sitting = isSeated(action.load);
     const upper = last ? goal : { ...goal, spine: from.spine, hands: letGo(from.hands), heading };
     const to = withinReach({ ...upper, feet: action.feet, load: action.load, sink, seat: sitting ? seat : null });
     const stride = strideTo(phaseOf(action, index % 2 === 0 ? 'in' : 'out'), pose, to);

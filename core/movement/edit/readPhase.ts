@@ -3,6 +3,7 @@ import { Contact } from '../../body/written/contact';
 import type { PostureChange } from '../../body/written/posture';
 import type { Side } from '../../body/written/side';
 import { STANCES, StanceName } from '../../body/written/stance';
+import { spaced } from '../../words/spaced';
 import type { Breath, Phase } from '../schema/phase';
 
 /** What was written for one phase, as it was understood. */
@@ -17,7 +18,6 @@ interface Reading {
   readonly to: PostureChange;
 }
 
-const spaced = (name: string): string => name.replaceAll('-', ' ');
 /** Longest first, so that "sat back bow" is not read as "bow". */
 const byLength = <Name extends string>(names: readonly Name[]): readonly Name[] =>
   names.toSorted((a, b) => b.length - a.length);

@@ -4,7 +4,9 @@ import { along, subtract, type Vec } from '../../body/geometry/vector';
 import { type BodyFinding, bodyFindings } from '../../body/limits/bodyFinding';
 import { USUAL_BODY } from '../../body/standing/bodySize';
 import type { Pose } from '../../body/standing/pose';
+import { isSeated } from '../../body/written/load';
 import { otherSide, SIDES, type Side } from '../../body/written/side';
+import type { Severity } from '../../words/severity';
 import { ease } from '../walk/liftWindow';
 import type { Stride } from '../walk/stride';
 import { FOOTWORK_LIMITS as LIMITS } from './footworkLimits';
@@ -22,7 +24,7 @@ export type FootworkFault =
 /** Something the feet do that they should not, and where. */
 export interface FootworkFinding {
   readonly code: FootworkFault | BodyFinding['code'];
-  readonly severity: 'stop' | 'warn' | 'notice';
+  readonly severity: Severity;
   /** Which stride of the walk, from 0. */
   readonly stride: number;
   readonly side: Side | null;
@@ -93,7 +95,7 @@ function judgeFoot(stride: Stride, seconds: number, side: Side, rules: FootworkR
     const manner = { pelvisTurn: to.hips.turn, heelFirst };
     const bend = Math.max(from.sink, to.sink);
     const reach = stepReach(bend, manner);
-    if (length <= reach || to.load.seat > 0) return;
+    if (length <= reach || isSeated(to.load)) return;
     const severity = length > reach * LIMITS.reachError ? 'warn' : 'notice';
     add('step-too-long', severity, side, length, reach, { sinkThatWorks: bendForStep(length, manner) });
     return;

@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { Side } from '../../body/written/side';
+import { MovementId } from '../../words/ids';
 import { Names, Tradition } from './movement';
 
 /** One place in a form: a movement with its own count and side, or only one of its parts. */
 export const FormEntry = z.object({
-  movementId: z.string().min(1).max(80),
+  movementId: MovementId,
   /** How many cycles; once where it is left out. */
   cycles: z.number().int().min(1).max(36).default(1),
   side: Side.nullable().default(null),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { isSeated } from '../../body/written/load';
 import type { Posture, PostureChange } from '../../body/written/posture';
 import type { Parts } from './parts';
 import type { Phase } from './phase';
@@ -52,7 +53,7 @@ export function layMovementLayer(start: Posture, parts: Parts, { keeps }: Layer)
     return keeps.includes('breath') ? stripped : unbreathed(stripped);
   };
   const steps = keeps.includes('steps');
-  const seated = start.load.seat > 0;
+  const seated = isSeated(start.load);
   const { entry, cycle, between, exit } = parts;
   return {
     start: steps || seated ? start : { ...start, ...IN_PLACE, sink: Math.min(start.sink, 20) },

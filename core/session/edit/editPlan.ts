@@ -1,5 +1,5 @@
 import { blockAt, filledBlocks } from '../plan/block';
-import type { Item, Plan } from '../plan/session';
+import type { Item, Plan, Section } from '../plan/session';
 
 /** A session, or only its plan. */
 type Sections = Pick<Plan, 'sections'>;
@@ -19,10 +19,14 @@ export function placeOf(session: Sections, itemId: string): LinePlace | null {
   return null;
 }
 
-const withItems = <Of extends Sections>(session: Of, section: number, items: Item[]): Of => ({
+/** The session with something of a section said anew; the other sections are the same objects as before. */
+export const changeSection = <Of extends Sections>(session: Of, section: number, to: Partial<Section>): Of => ({
   ...session,
-  sections: session.sections.map((old, index) => (index === section ? { ...old, items } : old)),
+  sections: session.sections.map((old, index) => (index === section ? { ...old, ...to } : old)),
 });
+
+const withItems = <Of extends Sections>(session: Of, section: number, items: Item[]): Of =>
+  changeSection(session, section, { items });
 
 /** The session with a line put in at a place; the lines from there on move down. Between lines of a block it joins them. */
 export function insertLine<Of extends Sections>(session: Of, { section, index }: LinePlace, item: Item): Of {
@@ -44,10 +48,11 @@ export const removeLine = <Of extends Sections>(session: Of, itemId: string): Of
 /** The session with a line replaced by what `change` makes of it. */
 export const changeLine = <Of extends Sections>(session: Of, itemId: string, change: (item: Item) => Item): Of => ({
   ...session,
-  sections: session.sections.map((section) => ({
-    ...section,
-    items: section.items.map((item) => (item.id === itemId ? change(item) : item)),
-  })),
+  sections: session.sections.map((section) =>
+    section.items.some(({ id }) => id === itemId)
+      ? { ...section, items: section.items.map((item) => (item.id === itemId ? change(item) : item)) }
+      : section,
+  ),
 });
 
 /** The session with a line moved to a place, which is counted in the list without that line. */

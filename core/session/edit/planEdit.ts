@@ -1,6 +1,6 @@
 import type { Pace } from '../../timing/pace';
 import type { Item, MovementItem, Plan } from '../plan/session';
-import { changeLine, insertLine, type LinePlace, moveLine, removeLine } from './editPlan';
+import { changeLine, changeSection, insertLine, type LinePlace, moveLine, removeLine } from './editPlan';
 
 /** One change to a class as plain data: it can be sent, tried and undone. */
 export type PlanEdit =
@@ -21,12 +21,7 @@ function applyEdit<Of extends Pick<Plan, 'sections'>>(plan: Of, edit: PlanEdit):
     case 'move':
       return moveLine(plan, edit.itemId, edit.to);
     case 'pace':
-      return {
-        ...plan,
-        sections: plan.sections.map((section, index) =>
-          index === edit.section ? { ...section, pace: edit.pace } : section,
-        ),
-      };
+      return changeSection(plan, edit.section, { pace: edit.pace });
   }
 }
 

@@ -1,10 +1,11 @@
 import { skeletonOf } from '../../body/figure/skeleton';
 import type { Pose } from '../../body/standing/pose';
+import { isSeated } from '../../body/written/load';
 import { Region } from '../../body/written/region';
 import { type ChannelValues, channelIndex, channelZeros } from '../../demand/channels';
 import { type Demand, demandAt } from '../../demand/demandAt';
 import { phaseDemand } from '../../demand/movementDemand';
-import { WARMING_SPEED } from '../../demand/readiness';
+import { mobilisedBy } from '../../demand/readiness';
 import { loweredMovement } from '../../movement/adapt/loweredMovement';
 import { rampedMovement } from '../../movement/adapt/rampedMovement';
 import type { FindMovement, Movement } from '../../movement/schema/movement';
@@ -35,7 +36,8 @@ export const EASE_DEMAND = askedBy(AT_EASE);
 const SEATED_DEMAND = askedBy(AT_EASE_SEATED);
 const STEPPING_DEMAND = askedBy(STEPPING);
 
-const isSeated = (movement: Movement | undefined): boolean => (movement?.start.load.seat ?? 0) > 0;
+const beginsSeated = (movement: Movement | undefined): boolean =>
+  movement !== undefined && isSeated(movement.start.load);
 
 /** The regions a movement is said to move though the figure cannot show it. */
 const declared = rememberFor((movement: Movement): readonly (readonly [index: number, amount: number])[] => {
@@ -58,9 +60,8 @@ function movingPieces(segment: Segment, index: number, movement: Movement): Dema
   if (!demand) return null;
   const seconds = lengthMs / 1000;
   const mobilised = channelZeros();
-  const fully = Math.max(0.1, seconds) * WARMING_SPEED;
   for (let channel = 0; channel < mobilised.length; channel += 1)
-    mobilised[channel] = Math.min(1, (demand.moved[channel] as number) / fully);
+    mobilised[channel] = mobilisedBy(demand.moved[channel] as number, seconds);
   for (const [channel, amount] of declared(movement)) mobilised[channel] = Math.max(mobilised[channel] ?? 0, amount);
   const share = 1 / demand.pieces.length;
   return demand.pieces.map((piece, place) => ({
@@ -83,7 +84,7 @@ export function sessionDemand(
   let seated = false;
   return timeline.segments.flatMap((segment, index): DemandPiece[] => {
     const movement = doneIn(segment, done, find, plan.schools);
-    if (movement) seated = isSeated(movement);
+    if (movement) seated = beginsSeated(movement);
     const moving = movement && segment.lengthMs > 0 ? movingPieces(segment, index, movement) : null;
     if (moving) return moving;
     const { startMs, lengthMs, itemId } = segment;

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { Side } from '../../body/written/side';
-
-const Id = z.string().min(1).max(60);
+import { LineId } from '../../words/ids';
 
 /** In which rounds of its block a line is done: the last round may end otherwise, the first may be simpler. */
 export const InRounds = z.enum(['every', 'first', 'later', 'last', 'but-last']);
@@ -12,9 +11,9 @@ export type InRounds = z.infer<typeof InRounds>;
  * kept passage. The lines say which block they stand in; a block says which it stands within.
  */
 export const Block = z.object({
-  id: Id,
+  id: LineId,
   /** The block it stands in itself, so that blocks are two deep at most; null directly in its section. */
-  within: Id.nullable().default(null),
+  within: LineId.nullable().default(null),
   name: z.string().max(80).default(''),
   rounds: z.number().int().min(1).max(20).default(1),
   /** Rest between rounds, in seconds. */
@@ -25,7 +24,7 @@ export const Block = z.object({
   chain: Side.nullable().default(null),
   /** The kept passage it was put in from, as it was then. */
   origin: z
-    .object({ passageId: Id, version: z.number().int().min(1) })
+    .object({ passageId: LineId, version: z.number().int().min(1) })
     .nullable()
     .default(null),
 });

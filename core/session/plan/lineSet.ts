@@ -1,6 +1,7 @@
 import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import { Role } from '../../movement/schema/movement';
+import { Slug } from '../../words/ids';
 import { Block, blockFaults } from './block';
 import { Item } from './session';
 
@@ -15,7 +16,7 @@ export type LineSet = z.infer<typeof LineSet>;
 
 /** A row of lines kept by name, to be put into other classes. Its version counts how often it has been changed. */
 export const Passage = z.object({
-  id: z.string().regex(/^[a-z0-9-]{3,60}$/),
+  id: Slug,
   name: z.string().trim().min(1, 'a passage needs a name').max(80),
   /** The section it was taken from, where it is offered first. */
   role: Role,

@@ -3,11 +3,10 @@ import { OwnSchools, Schools, USUAL_SCHOOLS } from '../../movement/adapt/schools
 import { Role } from '../../movement/schema/movement';
 import { Ramp } from '../../movement/schema/ramp';
 import { Pace } from '../../timing/pace';
+import { LineId, MovementId, Slug } from '../../words/ids';
 import { Block, blockFaults, InRounds } from './block';
 import { SetAside } from './setAside';
 import { SettleRoutine } from './settleRoutine';
-
-const Id = z.string().min(1).max(60);
 
 /** How an item is led: named and shown first; named while moving; or only moved. */
 export const Manner = z.enum(['explained', 'follow-along', 'quiet']);
@@ -22,9 +21,9 @@ export type Settle = z.infer<typeof Settle>;
 
 /** What every line has. */
 const Placed = z.object({
-  id: Id,
+  id: LineId,
   /** The block it stands in; null for a line by itself. */
-  block: Id.nullable().default(null),
+  block: LineId.nullable().default(null),
   inRounds: InRounds.default('every'),
   note: z.string().max(400).default(''),
 });
@@ -36,7 +35,7 @@ export type HandBridge = z.infer<typeof HandBridge>;
 /** A movement in the running order. `count` is per side and per direction, in the movement's own unit. */
 export const MovementItem = Placed.extend({
   kind: z.literal('movement'),
-  movementId: z.string().min(1).max(80),
+  movementId: MovementId,
   count: z.number().positive().max(3600),
   rounds: z.number().int().min(1).max(20).default(1),
   /** Rest between rounds, in seconds. */
@@ -108,7 +107,7 @@ export type Plan = z.infer<typeof Plan>;
 
 /** A class in one slot, its lines not yet held against each other. */
 export const SessionShape = Plan.extend({
-  id: z.string().regex(/^[a-z0-9-]{3,60}$/),
+  id: Slug,
   title: z.string().trim().min(1, 'a class needs a name').max(120),
   groupId: z.string().max(60).nullable(),
   date: z.iso.date().nullable(),

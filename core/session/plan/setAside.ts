@@ -1,11 +1,12 @@
 import { z } from 'zod';
+import { Severity } from '../../words/severity';
 
 const Reason = z.string().trim().min(1, 'say why').max(200);
 
 /** A finding set aside in one class, as it was then. */
 export const SetAside = z.object({
   key: z.string().min(1).max(200),
-  severity: z.enum(['stop', 'warn', 'notice']),
+  severity: Severity,
   amount: z.number(),
   reason: Reason,
 });

@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import { MovementId } from '../../words/ids';
 
 /** One movement of a routine: often, gathering to the belly, or walking about. */
 export const SettleLine = z.object({
-  movementId: z.string().min(1).max(80),
+  movementId: MovementId,
   /** Per side and per direction, in the movement's own unit. */
   count: z.number().positive().max(3600),
 });

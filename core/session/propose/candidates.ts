@@ -1,4 +1,5 @@
 import { sumBy } from 'remeda';
+import { isSeated } from '../../body/written/load';
 import type { Movement, Role } from '../../movement/schema/movement';
 import type { JudgingContext } from '../findings/finding/finding';
 import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
@@ -54,7 +55,7 @@ export function stretchedTo(chosen: readonly Candidate[], seconds: number, plan:
 
 /** The way a movement is done standing, or on a chair: null as it is written, or a variant; undefined where there is none. */
 function wayIn(movement: Movement, seated: boolean): string | null | undefined {
-  if (movement.start.load.seat > 0 === seated) return null;
+  if (isSeated(movement.start.load) === seated) return null;
   return seated ? movement.variants.find(({ kind }) => kind === 'seated')?.id : undefined;
 }
 

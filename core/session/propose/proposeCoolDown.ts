@@ -3,6 +3,7 @@ import { Region } from '../../body/written/region';
 import { usualName } from '../../movement/schema/movement';
 import { paceAt } from '../../timing/pace';
 import { warmingOf } from '../../traits/warmingOf';
+import { spaced } from '../../words/spaced';
 import { applyEdits, type PlanEdit } from '../edit/planEdit';
 import { analyseClass } from '../findings/finding/analyseClass';
 import type { AnalysedClass, JudgingContext } from '../findings/finding/finding';
@@ -146,7 +147,7 @@ export function proposeCoolDown(
       complete: left.length === 0,
       reasons: [
         `It looks after what worked hardest: ${hardest
-          .map((region) => `${region.replace('-', ' ')} (${Math.round(100 * strain[region])} %)`)
+          .map((region) => `${spaced(region)} (${Math.round(100 * strain[region])} %)`)
           .join(', ')}.`,
         `The breath eases from ${pace.from} to ${pace.to} a minute; the liveliest comes first, ${lines.length > 0 ? usualName((lines.at(-1) as Candidate).movement) : 'stillness'} last.`,
         ...left.map(({ what }) => what),

@@ -3,6 +3,8 @@ import { Region } from '../../body/written/region';
 import { CHANNELS } from '../../demand/channels';
 import type { Movement } from '../../movement/schema/movement';
 import { warmingOf } from '../../traits/warmingOf';
+import { minutes } from '../../words/clockWords';
+import { spaced } from '../../words/spaced';
 import type { PlanEdit } from '../edit/planEdit';
 import type { JudgingContext } from '../findings/finding/finding';
 import { nameOf } from '../findings/finding/nameOf';
@@ -136,20 +138,17 @@ function filled(need: Need, chosen: readonly Candidate[], offered: readonly Pric
 
 type Priced = Candidate & { readonly price: number };
 
-const minutes = (seconds: number): string =>
-  `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
-
 function reasonsFor(need: Need, chosen: readonly Candidate[], context: JudgingContext): string[] {
   const cold = gapsLeft(need, [], THRESHOLDS.readinessGap);
   const left = gapsLeft(need, chosen, THRESHOLDS.readinessGap);
   const closed = cold.filter((gap) => !left.some((one) => isSame(one, gap))).length;
-  const regions = unique(cold.map(({ region }) => region.replace('-', ' ')));
+  const regions = unique(cold.map(({ region }) => spaced(region)));
   const known = chosen.filter(({ movement }) => context.known?.has(movement.id)).length;
   const seconds = secondsOf(chosen);
   return [
     regions.length > 0
-      ? `It makes ready what the class asks for: ${regions.join(', ')}; ${closed === cold.length ? '' : `${closed} of `}${cold.length} gaps closed in ${minutes(seconds)}.`
-      : `Nothing in the class asks for more than a cold body gives; ${minutes(seconds)} to arrive.`,
+      ? `It makes ready what the class asks for: ${regions.join(', ')}; ${closed === cold.length ? '' : `${closed} of `}${cold.length} gaps closed in ${minutes(1000 * seconds)}.`
+      : `Nothing in the class asks for more than a cold body gives; ${minutes(1000 * seconds)} to arrive.`,
     ...(context.known === null ? [] : [`${known} of ${chosen.length} are known to the group.`]),
   ];
 }
@@ -202,7 +201,7 @@ const named = (plan: Plan, context: JudgingContext, gaps: readonly ReadinessGap[
   gaps
     .toSorted((a, b) => b.size - a.size)
     .slice(0, 3)
-    .map(({ region, itemId }) => `${region.replace('-', ' ')} in ${nameOf({ plan, find: context.find }, itemId)}`)
+    .map(({ region, itemId }) => `${spaced(region)} in ${nameOf({ plan, find: context.find }, itemId)}`)
     .join(', ');
 
 /** What stays open, and whether any warm-up could help it. */

@@ -1,3 +1,4 @@
+import { isSeated } from '../../body/written/load';
 import type { Movement } from '../../movement/schema/movement';
 import { baseId } from '../../movement/schema/version';
 import type { PlanEdit } from '../edit/planEdit';
@@ -54,5 +55,5 @@ export function isSeatedClass(plan: Plan, { find }: Pick<JudgingContext, 'find'>
   const movements = plan.sections
     .filter(({ kind }) => kind === 'main')
     .flatMap(({ items }) => items.flatMap((item) => (item.kind === 'movement' ? (find(item.movementId) ?? []) : [])));
-  return movements.length > 0 && movements.every(({ start }) => start.load.seat > 0);
+  return movements.length > 0 && movements.every(({ start }) => isSeated(start.load));
 }

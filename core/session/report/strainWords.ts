@@ -1,11 +1,7 @@
 import type { Strength } from '../../demand/ceilings';
+import { minutes } from '../../words/clockWords';
+import { spaced } from '../../words/spaced';
 import type { RegionStrain } from '../load/sessionStrain';
-
-/** The time in a class, as minutes and seconds. */
-const at = (ms: number): string => {
-  const seconds = Math.round(ms / 1000);
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-};
 
 /**
  * A region's worst moment with what it is made of: "thighs 106 % of the steady ceiling at 23:40: Horse 71, Bow 22, Horse 13".
@@ -18,12 +14,12 @@ export function strainWords(
   nameOf: (itemId: string) => string,
   most = 4,
 ): string {
-  const where = `${side ? `${side} ` : ''}${region.replace('-', ' ')}`;
+  const where = `${side ? `${side} ` : ''}${spaced(region)}`;
   const told = parts
     .slice(0, most)
     .filter((part) => part.percent >= 1)
     .map((part) => `${nameOf(part.itemId)} ${Math.round(part.percent)}`);
   const rest = parts.slice(most).reduce((sum, part) => sum + part.percent, 0);
   if (rest >= 0.5) told.push(`others ${Math.round(rest)}`);
-  return `${where} ${Math.round(percent)} % of the ${strength} ceiling at ${at(atMs)}${told.length > 0 ? `: ${told.join(', ')}` : ''}`;
+  return `${where} ${Math.round(percent)} % of the ${strength} ceiling at ${minutes(atMs)}${told.length > 0 ? `: ${told.join(', ')}` : ''}`;
 }

@@ -1,5 +1,6 @@
 import { wrapAngle } from '../../body/geometry/wrapAngle';
 import type { Pose } from '../../body/standing/pose';
+import { isSeated } from '../../body/written/load';
 import { SIDES } from '../../body/written/side';
 import { type Bridge, bridgeBetween } from '../../movement/bridge/bridge';
 import { rememberFor } from '../../remember/rememberFor';
@@ -7,14 +8,12 @@ import { rememberFor } from '../../remember/rememberFor';
 /** Feet that differ by no more than this are left where they are between two movements of a class. Conventions. */
 const NEARLY = { metres: 0.08, degrees: 15, load: 15 } as const;
 
-const isSeated = ({ load }: Pose): boolean => load.seat > 50;
-
 /** Whether a class that stands as `from` can go on as `goal` without a step. */
 export function standsAlready(from: Pose, goal: Pose): boolean {
   const across = (pose: Pose) => [pose.feet.right.x - pose.feet.left.x, pose.feet.right.y - pose.feet.left.y];
   const [a, b] = [across(from), across(goal)];
   // On a chair the feet are put where they belong without a step.
-  if (isSeated(from) && isSeated(goal)) return true;
+  if (isSeated(from.load) && isSeated(goal.load)) return true;
   if (Math.hypot((a[0] ?? 0) - (b[0] ?? 0), (a[1] ?? 0) - (b[1] ?? 0)) > NEARLY.metres) return false;
   if (Math.abs(from.load.seat - goal.load.seat) > NEARLY.load) return false;
   return SIDES.every((side) => {

@@ -1,4 +1,5 @@
 import type { Pose } from '../../body/standing/pose';
+import { isSeated } from '../../body/written/load';
 import type { FindMovement } from '../../movement/schema/movement';
 import { isPauseKind } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
@@ -34,10 +35,8 @@ export function missingMovements(plan: Plan, find: FindMovement): TimelineProble
   ]);
 }
 
-const isSeated = ({ load }: Pose): boolean => load.seat > 0;
-
 /** How the class stands while it rests or listens. */
-const atEase = (pose: Pose): Floor => ({ pose: isSeated(pose) ? AT_EASE_SEATED : AT_EASE, breath: null });
+const atEase = (pose: Pose): Floor => ({ pose: isSeated(pose.load) ? AT_EASE_SEATED : AT_EASE, breath: null });
 
 interface Passage {
   readonly clock: TimelineClock;

@@ -1,6 +1,6 @@
 import type { ChartDataset, ChartOptions } from 'chart.js';
 import type { Tide, TideCourse } from '../../../core/session/load/tide';
-import { regionWord } from '../regionWord';
+import { spaced } from '../../../core/words/spaced';
 import type { Point } from './tidePlugins';
 
 /** The colour of a name in the light that is on. */
@@ -15,7 +15,7 @@ export const STROKES = [
   { colour: 'amberInk', dash: [9, 3, 2, 3] },
 ] as const;
 
-export const courseName = ({ region, side }: TideCourse): string => `${side ?? ''} ${regionWord(region)}`.trim();
+export const courseName = ({ region, side }: TideCourse): string => `${side ?? ''} ${spaced(region)}`.trim();
 
 /** The highest a course goes, for those who have it hardest. */
 export const hardestOf = ({ peak, band }: TideCourse): number => Math.max(peak, ...(band?.most ?? []));

@@ -4,9 +4,10 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sumBy } from 'remeda';
 import type { ClassLog, LoggedItem } from '../../../core/record/classLog';
+import { minutes } from '../../../core/words/clockWords';
 import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
-import { dayInWords, minutes, sectionWord, today } from '../../app/words';
+import { dayInWords, sectionWord, today } from '../../app/words';
 import { differenceWords } from './differenceWords';
 import './logbook.css';
 

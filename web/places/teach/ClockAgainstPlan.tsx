@@ -3,7 +3,8 @@ import { remainingMs } from '../../../core/record/remaining';
 import type { Teaching } from '../../../core/record/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import type { Timeline } from '../../../core/session/timeline/segment';
-import { inWords, minutes } from '../../app/words';
+import { minutes } from '../../../core/words/clockWords';
+import { inWords } from '../../app/words';
 
 interface Props {
   readonly session: Session;

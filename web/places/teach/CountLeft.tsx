@@ -1,7 +1,7 @@
 import { cycleAmount } from '../../../core/movement/schema/cycleAmount';
 import type { Movement } from '../../../core/movement/schema/movement';
 import type { Moment } from '../../../core/record/moment';
-import { minutes } from '../../app/words';
+import { minutes } from '../../../core/words/clockWords';
 
 const UNIT_WORDS = {
   repetitions: 'to go',

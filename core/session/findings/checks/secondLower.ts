@@ -1,3 +1,4 @@
+import { isSeated } from '../../../body/written/load';
 import type { Movement } from '../../../movement/schema/movement';
 import { baseId } from '../../../movement/schema/version';
 import { phasesFor, writtenSide } from '../../../movement/walk/cycleFor';
@@ -33,7 +34,7 @@ const look = (analysed: AnalysedClass): FindingOf<'second-lower'>[] => {
   const said = new Set<string>();
   return roundsOf(timeline, index).flatMap(({ itemId, startMs, lower }): FindingOf<'second-lower'>[] => {
     const movement = movements.get(itemId);
-    if (!movement || movement.start.load.seat > 0) return [];
+    if (!movement || isSeated(movement.start.load)) return [];
     const name = baseId(movement.id);
     const depth = deepest(movement) + lower;
     const first = before.get(name);

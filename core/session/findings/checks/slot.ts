@@ -1,3 +1,4 @@
+import { minutes } from '../../../words/clockWords';
 import { THRESHOLDS } from '../../limits/thresholds';
 import { slotVerdict } from '../../report/slotVerdict';
 import { lineTimes } from '../../timeline/lineTimes';
@@ -5,9 +6,6 @@ import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy }
 import { weigh } from '../finding/weigh';
 import { fewer } from '../remedies/easing';
 import { firstThatClears } from '../remedies/mending';
-
-const clock = (seconds: number): string =>
-  `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
 
 const look = (analysed: AnalysedClass): FindingOf<'slot-over' | 'slot-under'>[] => {
   const { plan, timeline } = analysed;
@@ -24,7 +22,7 @@ const look = (analysed: AnalysedClass): FindingOf<'slot-over' | 'slot-under'>[] 
         ...over,
         itemId: null,
         atMs: null,
-        what: `The class runs ${clock(beyond)} over its ${plan.slotMinutes} minutes.`,
+        what: `The class runs ${minutes(beyondMs)} over its ${plan.slotMinutes} minutes.`,
         why: [`${THRESHOLDS.slotOver} s over is let pass; the next hirer is at the door.`],
       },
     ];
@@ -42,7 +40,7 @@ const look = (analysed: AnalysedClass): FindingOf<'slot-over' | 'slot-under'>[] 
       ...under,
       itemId: null,
       atMs: null,
-      what: `${clock(-beyond)} of the slot are left.`,
+      what: `${minutes(-beyondMs)} of the slot are left.`,
       why: [`${THRESHOLDS.slotUnder} s are let pass.`],
     },
   ];

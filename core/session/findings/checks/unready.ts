@@ -2,6 +2,7 @@ import { unique } from 'remeda';
 import type { Region } from '../../../body/written/region';
 import { type Movement, usualName } from '../../../movement/schema/movement';
 import { warmingOf } from '../../../traits/warmingOf';
+import { spaced } from '../../../words/spaced';
 import { type LinePlace, placeOf } from '../../edit/editPlan';
 import { THRESHOLDS } from '../../limits/thresholds';
 import { type ReadinessGap, readinessGaps } from '../../load/sessionReadiness';
@@ -31,7 +32,7 @@ const look = (analysed: AnalysedClass): FindingOf<'not-ready'>[] =>
     const limit = THRESHOLDS.readinessGap;
     const weighed = weigh(analysed, key, size, { limit, grave: 3 * limit, severity: ['warn', 'notice'] });
     if (!weighed) return [];
-    const word = region.replace('-', ' ');
+    const word = spaced(region);
     return [
       {
         code: 'not-ready',

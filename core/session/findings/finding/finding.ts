@@ -1,13 +1,12 @@
 import type { Region } from '../../../body/written/region';
 import type { FindMovement, Movement } from '../../../movement/schema/movement';
 import type { Pace } from '../../../timing/pace';
+import type { Severity } from '../../../words/severity';
 import type { PlanEdit } from '../../edit/planEdit';
 import { type AskedOfGroup, type Limits, limitsFor } from '../../limits/limitsFor';
 import type { DemandPiece } from '../../load/sessionDemand';
 import type { Plan } from '../../plan/session';
 import type { Timeline } from '../../timeline/segment';
-
-export type Severity = 'stop' | 'warn' | 'notice';
 
 /** Something that goes on unbroken in these lines, in order. */
 interface RunEvidence {

@@ -1,4 +1,5 @@
-import type { AnalysedClass, Finding, Severity } from './finding';
+import type { Severity } from '../../../words/severity';
+import type { AnalysedClass, Finding } from './finding';
 
 /** Within a fifth of a limit a finding hangs on the convention. */
 const BORDERLINE = 0.2;

@@ -6,6 +6,7 @@ import type { PhasePlace } from '../../../../core/movement/edit/editMovement';
 import { readPhase } from '../../../../core/movement/edit/readPhase';
 import type { PartName } from '../../../../core/movement/schema/parts';
 import type { PartStride } from '../../../../core/movement/walk/walkMovement';
+import { spaced } from '../../../../core/words/spaced';
 import { useAppDispatch } from '../../../app/store';
 import { Footprints } from '../../../drawing/Footprints';
 import { Figure } from '../../../drawing/figure/Figure';
@@ -163,7 +164,7 @@ function AddPhase({
         ? Object.entries(value ?? {})
             .map(([name, n]) => `${name} ${n}`)
             .join(' ')
-        : `${channel === 'sink' ? 'knees' : channel} ${String(value).replaceAll('-', ' ')}`,
+        : `${channel === 'sink' ? 'knees' : channel} ${spaced(String(value))}`,
   );
   return (
     <div className="editor-add">

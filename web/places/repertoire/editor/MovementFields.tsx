@@ -3,6 +3,7 @@ import { Caution } from '../../../../core/movement/schema/caution';
 import { CountUnit } from '../../../../core/movement/schema/count';
 import type { Sides } from '../../../../core/movement/schema/laterality';
 import { type Movement, Role, Tradition } from '../../../../core/movement/schema/movement';
+import { spaced } from '../../../../core/words/spaced';
 import { useAppDispatch } from '../../../app/store';
 import { sectionWord } from '../../../app/words';
 import { traditionWord } from '../movement/traditionWord';
@@ -109,7 +110,7 @@ export function MovementFields({ movement }: { readonly movement: Movement }) {
         <Select
           mode="multiple"
           value={movement.cautions}
-          options={Caution.options.map((value) => ({ value, label: value.replaceAll('-', ' ') }))}
+          options={Caution.options.map((value) => ({ value, label: spaced(value) }))}
           onChange={(cautions: Caution[]) => change({ cautions })}
           aria-label="Cautions"
           placeholder="Cautions"

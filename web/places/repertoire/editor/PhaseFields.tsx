@@ -2,11 +2,13 @@ import { Collapse, Input, InputNumber, Segmented, Select, Slider } from 'antd';
 import type { Pose } from '../../../../core/body/standing/pose';
 import { ArmShape } from '../../../../core/body/written/armShape';
 import { Contact } from '../../../../core/body/written/contact';
+import { isSeated } from '../../../../core/body/written/load';
 import type { Posture, PostureChange } from '../../../../core/body/written/posture';
 import { postureWords } from '../../../../core/body/written/postureWords';
 import { SIDES, type Side } from '../../../../core/body/written/side';
 import { STANCES, StanceName } from '../../../../core/body/written/stance';
 import type { Breath, Phase } from '../../../../core/movement/schema/phase';
+import { spaced } from '../../../../core/words/spaced';
 import { Footprints } from '../../../drawing/Footprints';
 
 interface Props {
@@ -19,7 +21,6 @@ interface Props {
   readonly onPosture: (to: PostureChange) => void;
 }
 
-const spaced = (name: string): string => name.replaceAll('-', ' ');
 const STANCE_OPTIONS = StanceName.options.map((value) => ({ value, label: STANCES[value].label }));
 const ARM_OPTIONS = ArmShape.options.map((value) => ({ value, label: spaced(value) }));
 const BREATHS: { value: Breath; label: string; title?: string }[] = [
@@ -133,7 +134,7 @@ const Dial = ({ label, value, min, max, unit = '°', onChange }: DialProps) => (
 /** Everything about one phase: its breath and words, and the posture it ends in. */
 export function PhaseFields({ phase, posture, pose, onPhase, onPosture }: Props) {
   const { sideNames } = STANCES[posture.stance];
-  const seated = posture.load.seat > 0;
+  const seated = isSeated(posture.load);
   return (
     <div className="editor-fields">
       {phase && (

@@ -8,10 +8,10 @@ import { newMovementItem } from '../../../../core/session/plan/defaults';
 import { countWords } from '../../../../core/session/report/countWords';
 import { checkMovement } from '../../../../core/traits/checkMovement';
 import { movementTraits } from '../../../../core/traits/movementTraits';
+import { spaced } from '../../../../core/words/spaced';
 import { sectionWord } from '../../../app/words';
 import { DemandBars } from '../../../drawing/DemandBars';
 import { FloorPath } from '../../../drawing/FloorPath';
-import { regionWord } from '../../../drawing/regionWord';
 import { Saveable } from '../../../drawing/Saveable';
 import { traditionWord } from './traditionWord';
 import { UsedIn } from './UsedIn';
@@ -69,8 +69,8 @@ export function MovementFacts({ movement, side }: Props) {
           Bar: on the mean; tick: at its peak; line beneath: how well it is moved. An index, not a measurement; press a
           region to see how it is reckoned.
         </p>
-        {traits.prepares.length > 0 && <p>Makes ready: {traits.prepares.map(regionWord).join(', ')}.</p>}
-        {traits.loads.length > 0 && <p>Works: {traits.loads.map(regionWord).join(', ')}.</p>}
+        {traits.prepares.length > 0 && <p>Makes ready: {traits.prepares.map(spaced).join(', ')}.</p>}
+        {traits.loads.length > 0 && <p>Works: {traits.loads.map(spaced).join(', ')}.</p>}
       </section>
       <section aria-label="Where the feet go">
         <h2>Where the feet go</h2>

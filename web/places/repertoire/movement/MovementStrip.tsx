@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { isSeated } from '../../../../core/body/written/load';
 import { postureWords } from '../../../../core/body/written/postureWords';
 import type { Side } from '../../../../core/body/written/side';
 import { STANCES } from '../../../../core/body/written/stance';
@@ -58,7 +59,7 @@ export function MovementStrip({ movement, side }: Props) {
               </p>
               <p className="faded">
                 {STANCES[posture.stance].label}
-                {posture.load.seat === 0 && `, knees ${Math.round(posture.sink)}°`}
+                {!isSeated(posture.load) && `, knees ${Math.round(posture.sink)}°`}
               </p>
             </li>
           );

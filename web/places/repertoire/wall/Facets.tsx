@@ -1,8 +1,8 @@
 import { Select } from 'antd';
 import { Region } from '../../../../core/body/written/region';
 import { Role, Tradition } from '../../../../core/movement/schema/movement';
+import { spaced } from '../../../../core/words/spaced';
 import { sectionWord } from '../../../app/words';
-import { regionWord } from '../../../drawing/regionWord';
 import { traditionWord } from '../movement/traditionWord';
 import { FACETS, type FacetName } from './facetOf';
 
@@ -16,7 +16,7 @@ interface Choice {
   readonly options: readonly { readonly value: string; readonly label: string }[];
 }
 
-const regions = (prefix: string) => Region.options.map((value) => ({ value, label: `${prefix} ${regionWord(value)}` }));
+const regions = (prefix: string) => Region.options.map((value) => ({ value, label: `${prefix} ${spaced(value)}` }));
 
 const CHOICES: Readonly<Record<FacetName, Choice>> = {
   role: { all: 'Anywhere', options: Role.options.map((value) => ({ value, label: sectionWord(value) })) },

@@ -11,10 +11,11 @@ import {
   compareClasses,
   compareSections,
 } from '../../../../core/session/report/compareClasses';
+import { minutes } from '../../../../core/words/clockWords';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { Notice, Waiting } from '../../../app/shell/Notice';
-import { minutes, sectionWord } from '../../../app/words';
+import { sectionWord } from '../../../app/words';
 import { paceSaid, settleSaid } from '../../../class/sectionWords';
 import { useTimeline } from '../../../class/useTimeline';
 import './compare.css';

@@ -10,6 +10,7 @@ import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
 import type { StoredSession } from '../../../../core/formats/api';
 import {
   changeLine,
+  changeSection,
   insertLine,
   type LinePlace,
   moveLine,
@@ -19,7 +20,7 @@ import {
 import { applyEdits, type PlanEdit } from '../../../../core/session/edit/planEdit';
 import type { Item, Section, Session } from '../../../../core/session/plan/session';
 import type { SetAside } from '../../../../core/session/plan/setAside';
-
+import { edit } from './edit';
 import type { History } from './keptHistory';
 import { lineReducers } from './lineReducers';
 
@@ -35,52 +36,43 @@ const book = createSlice({
   initialState: null as Session | null,
   reducers: {
     restored: (_, { payload }: PayloadAction<Session>) => payload,
-    headed: (session, { payload }: PayloadAction<Partial<Heading>>) => (session ? { ...session, ...payload } : session),
-    paced: (session, { payload }: PayloadAction<{ section: number; pace: Section['pace'] }>) =>
-      session && {
-        ...session,
-        sections: session.sections.map((section, index) =>
-          index === payload.section ? { ...section, pace: payload.pace } : section,
-        ),
-      },
-    settled: (session, { payload }: PayloadAction<{ section: number; settle: Section['settle'] }>) =>
-      session && {
-        ...session,
-        sections: session.sections.map((section, index) =>
-          index === payload.section ? { ...section, settle: payload.settle } : section,
-        ),
-      },
-    lineAdded: (session, { payload }: PayloadAction<{ at: LinePlace; item: Item }>) =>
-      session && insertLine(session, payload.at, payload.item),
-    lineChanged: (session, { payload }: PayloadAction<{ id: string; item: Item }>) =>
-      session && changeLine(session, payload.id, () => payload.item),
-    lineMoved: (session, { payload }: PayloadAction<{ id: string; to: LinePlace }>) =>
-      session && moveLine(session, payload.id, payload.to),
+    headed: edit((session, heading: Partial<Heading>) => ({ ...session, ...heading })),
+    paced: edit((session, { section, pace }: { section: number; pace: Section['pace'] }) =>
+      changeSection(session, section, { pace }),
+    ),
+    settled: edit((session, { section, settle }: { section: number; settle: Section['settle'] }) =>
+      changeSection(session, section, { settle }),
+    ),
+    lineAdded: edit((session, { at, item }: { at: LinePlace; item: Item }) => insertLine(session, at, item)),
+    lineChanged: edit((session, { id, item }: { id: string; item: Item }) => changeLine(session, id, () => item)),
+    lineMoved: edit((session, { id, to }: { id: string; to: LinePlace }) => moveLine(session, id, to)),
     lineDoubled: {
       prepare: (id: string, copy: string = nanoid(8)) => ({ payload: { id, copy } }),
-      reducer: (session, { payload }: PayloadAction<{ id: string; copy: string }>) => {
-        const at = session && placeOf(session, payload.id);
+      reducer: edit((session, { id, copy }: { id: string; copy: string }) => {
+        const at = placeOf(session, id);
         const item = at && session.sections[at.section]?.items[at.index];
-        return item ? insertLine(session, { ...at, index: at.index + 1 }, { ...item, id: payload.copy }) : session;
-      },
+        return item ? insertLine(session, { ...at, index: at.index + 1 }, { ...item, id: copy }) : session;
+      }),
     },
     /** A remedy or a proposal taken: many changes, one step. */
-    mended: (session, { payload }: PayloadAction<readonly PlanEdit[]>) => session && applyEdits(session, payload),
+    mended: edit((session, edits: readonly PlanEdit[]) => applyEdits(session, edits)),
     /** A fit taken: its changes, and the slot it was fitted to. */
-    fitted: (session, { payload }: PayloadAction<{ edits: readonly PlanEdit[]; slotMinutes: number }>) =>
-      session && { ...applyEdits(session, payload.edits), slotMinutes: payload.slotMinutes },
+    fitted: edit((session, { edits, slotMinutes }: { edits: readonly PlanEdit[]; slotMinutes: number }) => ({
+      ...applyEdits(session, edits),
+      slotMinutes,
+    })),
     /** A whole draft taken in place of everything that was there. */
-    drafted: (session, { payload }: PayloadAction<Session['sections']>) =>
-      session && { ...session, sections: payload, setAside: [] },
-    findingSetAside: (session, { payload }: PayloadAction<SetAside>) =>
-      session && {
-        ...session,
-        setAside: [...session.setAside.filter(({ key }) => key !== payload.key), payload],
-      },
-    findingBrought: (session, { payload }: PayloadAction<string>) =>
-      session && { ...session, setAside: session.setAside.filter(({ key }) => key !== payload) },
+    drafted: edit((session, sections: Session['sections']) => ({ ...session, sections, setAside: [] })),
+    findingSetAside: edit((session, aside: SetAside) => ({
+      ...session,
+      setAside: [...session.setAside.filter(({ key }) => key !== aside.key), aside],
+    })),
+    findingBrought: edit((session, key: string) => ({
+      ...session,
+      setAside: session.setAside.filter((aside) => aside.key !== key),
+    })),
     ...lineReducers,
-    lineRemoved: (session, { payload }: PayloadAction<string>) => session && removeLine(session, payload),
+    lineRemoved: edit((session, id: string) => removeLine(session, id)),
   },
 });
 

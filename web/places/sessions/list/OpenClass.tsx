@@ -5,10 +5,10 @@ import { sumBy } from 'remeda';
 import { type ReadClass, readClass } from '../../../../core/formats/classJson';
 import { usualName } from '../../../../core/movement/schema/movement';
 import { timelineOf } from '../../../../core/session/schedule/timeline';
+import { minutes } from '../../../../core/words/clockWords';
 import { freshId } from '../../../app/machine/freshId';
 import { useFetchedRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
-import { minutes } from '../../../app/words';
 
 interface Opened {
   readonly name: string;

@@ -3,8 +3,9 @@ import { lineTitle } from '../../../../../core/session/plan/lineTitle';
 import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Draft } from '../../../../../core/session/propose/proposeDraft';
 import { timelineOf } from '../../../../../core/session/schedule/timeline';
+import { minutes } from '../../../../../core/words/clockWords';
 import { useRepertoire } from '../../../../app/repertoire';
-import { minutes, sectionWord } from '../../../../app/words';
+import { sectionWord } from '../../../../app/words';
 
 interface Props {
   readonly draft: Draft;

@@ -3,9 +3,11 @@ import { useNavigate } from 'react-router';
 import type { FitKind } from '../../../../../core/session/fit/buildModel';
 import type { FitAnswer } from '../../../../../core/session/fit/fitPlan';
 import type { Session } from '../../../../../core/session/plan/session';
+import { minutes as clock } from '../../../../../core/words/clockWords';
+import { spaced } from '../../../../../core/words/spaced';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
-import { minutes as clock, inWords } from '../../../../app/words';
+import { inWords } from '../../../../app/words';
 import { fitted } from '../../draft/draft';
 import { useEdition } from '../../draft/useEdition';
 import { changeWords } from './changeWords';
@@ -84,8 +86,7 @@ export function FitProposal({ answer, minutes, session, onTaken }: Props) {
       )}
       {answer.over.map(({ region, percent }) => (
         <p key={region} className="compose-over">
-          {region.replace('-', ' ')} stays at {Math.round(percent)} % of the ceiling: nothing within the slot brings it
-          down.
+          {spaced(region)} stays at {Math.round(percent)} % of the ceiling: nothing within the slot brings it down.
         </p>
       ))}
       {answer.brings.map((what) => (

@@ -2,7 +2,7 @@ import { Input, InputNumber } from 'antd';
 import { memo, useCallback } from 'react';
 import type { MovementItem } from '../../../../../core/session/plan/session';
 import type { ScheduledBridge } from '../../../../../core/session/timeline/segment';
-import { minutes } from '../../../../app/words';
+import { minutes } from '../../../../../core/words/clockWords';
 import { ChoiceField } from './ChoiceField';
 
 interface Props {

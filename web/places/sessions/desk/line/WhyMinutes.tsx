@@ -2,7 +2,8 @@ import { memo } from 'react';
 import { explainItem, type MinutesPart } from '../../../../../core/session/report/explain';
 import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import { breathsPerMinute, minutes } from '../../../../app/words';
+import { minutes } from '../../../../../core/words/clockWords';
+import { breathsPerMinute } from '../../../../app/words';
 
 const KIND_WORDS: Readonly<Record<MinutesPart['kind'], string>> = {
   naming: 'Naming it',

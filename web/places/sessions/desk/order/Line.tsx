@@ -17,9 +17,11 @@ import { lineTitle, PAUSE_WORDS } from '../../../../../core/session/plan/lineTit
 import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Item, MovementItem } from '../../../../../core/session/plan/session';
 import { IN_ROUNDS_WORDS } from '../../../../../core/session/report/blockWords';
+import { minutes } from '../../../../../core/words/clockWords';
+import { spaced } from '../../../../../core/words/spaced';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
-import { inWords, minutes } from '../../../../app/words';
+import { inWords } from '../../../../app/words';
 import { BreathLine } from '../../../../drawing/BreathLine';
 import { Footprints } from '../../../../drawing/Footprints';
 import { Figure } from '../../../../drawing/figure/Figure';
@@ -41,7 +43,7 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
   if (item.inRounds !== 'every') notes.push(IN_ROUNDS_WORDS[item.inRounds].toLowerCase());
   if (item.settle.kind === 'still') notes.push(`then ${item.settle.seconds} s still`);
   if (item.pace !== null) notes.push(`own pace ${item.pace}`);
-  notes.push(item.manner.replace('-', ' '));
+  notes.push(spaced(item.manner));
   const varied = movement.variants.find(({ id }) => id === item.variant);
   if (varied) notes.unshift(varied.name);
   const offered = item.offers.map((offer) => movement.variants.find(({ id }) => id === offer)?.name ?? 'as written');

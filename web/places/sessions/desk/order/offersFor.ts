@@ -9,6 +9,7 @@ import { PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import type { Item, Session } from '../../../../../core/session/plan/session';
 import { countWords } from '../../../../../core/session/report/countWords';
 import { timelineOf } from '../../../../../core/session/schedule/timeline';
+import { spaced } from '../../../../../core/words/spaced';
 import type { Repertoire } from '../../../../app/repertoire';
 
 /** What a typed line could mean: the lines it would add, and how it was understood. */
@@ -107,10 +108,7 @@ export function offersFor(text: string, session: Session, section: number, reper
         items: [item],
         title: usualName(movement),
         reading: `${item.count} ${words}${item.rounds > 1 ? `, ${item.rounds} rounds` : ''}`,
-        cautions: movement.cautions
-          .filter((caution) => caution !== 'general')
-          .join(', ')
-          .replaceAll('-', ' '),
+        cautions: spaced(movement.cautions.filter((caution) => caution !== 'general').join(', ')),
         ms: minutesOf([item], session, passage, repertoire),
       };
     });

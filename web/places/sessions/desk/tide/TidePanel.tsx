@@ -6,12 +6,13 @@ import { type Tide, type TideCourse, worstCourses } from '../../../../../core/se
 import type { Session } from '../../../../../core/session/plan/session';
 import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
+import { clockAt } from '../../../../../core/words/clockWords';
+import { spaced } from '../../../../../core/words/spaced';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useLight } from '../../../../app/shell/LightContext';
 import { lazyPart } from '../../../../app/shell/lazyPart';
 import { useAppDispatch } from '../../../../app/store';
-import { breathsPerMinute, clockAt } from '../../../../app/words';
-import { regionWord } from '../../../../drawing/regionWord';
+import { breathsPerMinute } from '../../../../app/words';
 import { courseName, hardestOf, STROKES } from '../../../../drawing/tide/tideData';
 import { useDeskSelector } from '../../draft/draftStore';
 import { pointedAt } from '../../draft/hand';
@@ -95,7 +96,7 @@ export const TidePanel = memo(function TidePanel({ session, timeline, tide, stre
             { value: '', label: 'the most strained' },
             ...worstCourses(tide).map((course) => ({
               value: course.region,
-              label: `${regionWord(course.region)}, to ${Math.round(course.peak)} %`,
+              label: `${spaced(course.region)}, to ${Math.round(course.peak)} %`,
             })),
           ]}
           onChange={(value) => setRegion(value === '' ? null : value)}
