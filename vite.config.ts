@@ -1,6 +1,7 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { unpackFonts } from './scripts/unpackFonts';
 
 const server = `http://127.0.0.1:${process.env.VESPERUM_PORT ?? 4780}`;
 
@@ -8,6 +9,7 @@ export default defineConfig({
   root: 'web',
   plugins: [
     react(),
+    unpackFonts(),
     VitePWA({
       strategies: 'injectManifest',
       srcDir: '.',

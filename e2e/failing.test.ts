@@ -34,12 +34,13 @@ const countOfFirst = async () => {
   return item?.kind === 'movement' ? item.count : 0;
 };
 
-/** Waits until every part of the interface is kept on this machine. */
-const allKept = (page: Page) =>
-  page.evaluate(async () => {
+/** Waits until every part of the interface, and the class, are kept on this machine. */
+const allKept = (page: Page, id: string) =>
+  page.evaluate(async (address: string) => {
     await navigator.serviceWorker.ready;
-    while (!navigator.serviceWorker.controller) await new Promise((resolve) => setTimeout(resolve, 50));
-  });
+    const isKept = async () => navigator.serviceWorker.controller && (await caches.match(address));
+    while (!(await isKept())) await new Promise((resolve) => setTimeout(resolve, 50));
+  }, `/api/sessions/${id}`);
 
 describe('the server is away', () => {
   afterEach(() => on.house.stop().then(() => on.house.start()));
@@ -48,7 +49,7 @@ describe('the server is away', () => {
     const { page } = await openPage(on.browser);
     await go(page, `${on.house.url}/sessions/${EVENING}`);
     await page.waitForSelector('.noticed');
-    await allKept(page);
+    await allKept(page, EVENING);
     await on.house.stop();
     await press(page, 'Fit');
     await page.waitForSelector('#fit-minutes');
@@ -67,7 +68,7 @@ describe('the server is away', () => {
     const before = await countOfFirst();
     const { page } = await openPage(on.browser);
     await go(page, `${on.house.url}/sessions/${EVENING}`);
-    await allKept(page);
+    await allKept(page, EVENING);
     await on.house.stop();
     await takeLine(page, 'main-0-raise-and-sink');
     await page.keyboard.press('+');
@@ -144,11 +145,9 @@ test('work that dies over a question says so, and can be asked once more', async
   await go(page, `${on.house.url}/sessions/${EVENING}`);
   await press(page, 'Fit');
   await page.waitForSelector('#fit-minutes');
-  await page.focus('#fit-minutes');
-  await page.keyboard.press('Enter');
+  await click(page, '.compose-ask button[type=submit]');
   await textOf(page, '.compose [role=alert]', /stopped of itself/);
-  await page.focus('#fit-minutes');
-  await page.keyboard.press('Enter');
+  await click(page, '.compose-ask button[type=submit]');
   await page.waitForSelector('.compose-choice');
 });
 

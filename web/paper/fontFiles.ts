@@ -1,8 +1,8 @@
-import serif from '@fontsource/alegreya/files/alegreya-latin-600-normal.woff?url';
-import serifExt from '@fontsource/alegreya/files/alegreya-latin-ext-400-normal.woff?url';
-import sans from '@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff?url';
-import sansBold from '@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff?url';
-import sansExt from '@fontsource/source-sans-3/files/source-sans-3-latin-ext-400-normal.woff?url';
+import serif from '@fontsource/alegreya/files/alegreya-latin-600-normal.woff?sfnt';
+import serifExt from '@fontsource/alegreya/files/alegreya-latin-ext-400-normal.woff?sfnt';
+import sans from '@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff?sfnt';
+import sansBold from '@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff?sfnt';
+import sansExt from '@fontsource/source-sans-3/files/source-sans-3-latin-ext-400-normal.woff?sfnt';
 
 export interface FaceFiles {
   readonly normal: string;
@@ -11,7 +11,7 @@ export interface FaceFiles {
 
 const han = import.meta.glob('../../node_modules/@fontsource/lxgw-wenkai-tc/files/*-400-normal.woff', {
   eager: true,
-  query: '?url',
+  query: '?sfnt',
   import: 'default',
 }) as Readonly<Record<string, string>>;
 

@@ -1,6 +1,5 @@
 import type { TDocumentDefinitions, TFontDictionary } from 'pdfmake/interfaces';
 import { fontFiles } from './fontFiles';
-import { sfntOf } from './sfnt';
 
 /** The faces a document is set in: only those are fetched. */
 const facesOf = (document: TDocumentDefinitions): ReadonlySet<string> =>
@@ -8,9 +7,10 @@ const facesOf = (document: TDocumentDefinitions): ReadonlySet<string> =>
 
 const fetched = new Map<string, Promise<Uint8Array>>();
 
-/** A font file, fetched and unpacked once. */
+/** A font file, fetched once. */
 function fontAt(address: string): Promise<Uint8Array> {
-  const known = fetched.get(address) ?? fetch(address).then(async (answer) => sfntOf(await answer.arrayBuffer()));
+  const known =
+    fetched.get(address) ?? fetch(address).then(async (answer) => new Uint8Array(await answer.arrayBuffer()));
   fetched.set(address, known);
   return known;
 }

@@ -13,6 +13,9 @@ export class WorkerGone extends Error {
   }
 }
 
+/** A worker that has not said a word by then never will, milliseconds: loading it on a busy machine takes a few seconds. */
+const BORN_WITHIN = 30_000;
+
 export interface Started<Work> {
   /** Asks the worker; rejects with `WorkerGone` where it dies over it, or is not there. */
   readonly ask: <Answer>(question: (work: Remote<Work>) => Promise<Answer>) => Promise<Answer>;
@@ -35,7 +38,10 @@ export function startWorker<Work extends Living>(start: (name: string) => Worker
     };
     worker.addEventListener('error', die);
     worker.addEventListener('messageerror', die);
+    // One that dies before it has said a word holds no lock to be missed by.
+    const patience = setTimeout(die, BORN_WITHIN);
     void (work as Remote<Living>).awake().then(() => {
+      clearTimeout(patience);
       hasLived = true;
       void navigator.locks?.request(name, die);
     });
