@@ -30,6 +30,21 @@ const sure = (id: string): Movement => {
 const drawn = (page: Page, selector: string) =>
   page.$$eval(`${selector} svg.figure path`, (paths) => paths.map((path) => path.getAttribute('d')).join());
 
+/** Waits until a figure is drawn otherwise than before. */
+const drawnAnew = (page: Page, selector: string, before: string) =>
+  page.waitForFunction(
+    (paths: string, was: string) =>
+      [...document.querySelectorAll(paths)].map((path) => path.getAttribute('d')).join() !== was,
+    {},
+    `${selector} svg.figure path`,
+    before,
+  );
+/** Lets the browser draw so many times. */
+const frames = (page: Page, count: number) =>
+  page.evaluate(async (left: number) => {
+    for (let frame = 0; frame < left; frame += 1) await new Promise((resolve) => requestAnimationFrame(resolve));
+  }, count);
+
 describe('the wall', () => {
   test('is narrowed by what a movement prepares, works and needs, as the engine finds it', async () => {
     const { page, faults } = await open('/repertoire?prepares=ankles&height=middle');
@@ -60,11 +75,10 @@ describe('a movement', () => {
     const { page } = await open('/repertoire/cloud-hands');
     await page.waitForSelector('.movement-figure svg');
     const before = await drawn(page, '.movement-figure');
-    await new Promise((resolve) => setTimeout(resolve, 700));
-    expect(await drawn(page, '.movement-figure')).not.toBe(before);
+    await drawnAnew(page, '.movement-figure', before);
     await click(page, 'button[aria-label="Stand still"]');
     const still = await drawn(page, '.movement-figure');
-    await new Promise((resolve) => setTimeout(resolve, 400));
+    await frames(page, 12);
     expect(await drawn(page, '.movement-figure')).toBe(still);
   });
 
@@ -112,7 +126,7 @@ describe('a movement', () => {
     await go(page, `${on.house.url}/repertoire/cloud-hands`);
     await page.waitForSelector('.movement-figure svg');
     const before = await drawn(page, '.movement-figure');
-    await new Promise((resolve) => setTimeout(resolve, 500));
+    await frames(page, 12);
     expect(await drawn(page, '.movement-figure')).toBe(before);
     expect(await page.$('button[aria-label="Move"]')).not.toBeNull();
   });

@@ -11,7 +11,7 @@ function wordsFor(standing: Standing): string {
     case 'saving':
       return 'Saving';
     case 'away':
-      return 'The server is away. It is saved as soon as it answers.';
+      return 'The server is away.';
     case 'failing':
       return `Not saved: ${standing.reason} It is tried again.`;
     case 'refused':
@@ -34,7 +34,7 @@ export function SaveState() {
       aria-live="polite"
     >
       {wordsFor(standing)}
-      {standing.kind === 'away' && isKept && ' Until then it is kept on this machine.'}
+      {standing.kind === 'away' && isKept && ' Kept on this machine until it answers.'}
       {isOpen &&
         !isKept &&
         ' This browser keeps nothing: its storage is full or forbidden. Leave this page open until it is saved.'}
