@@ -10,7 +10,7 @@ import { api } from '../app/server/api';
 import { LightProvider } from '../app/shell/LightContext';
 import { RepertoireGate } from '../app/shell/RepertoireGate';
 import { store } from '../app/store';
-import { based, opened } from '../places/sessions/draft/draft';
+import { opened, revisionSet } from '../places/sessions/draft/draft';
 import { type DeskState, selectSession } from '../places/sessions/draft/draftStore';
 import { emptied } from '../places/sessions/draft/hand';
 
@@ -56,7 +56,7 @@ export async function renderWith(part: ReactElement, movements: readonly Movemen
 export async function renderDesk(part: ReactElement, session: Session, movements: readonly Movement[] = MOVEMENTS) {
   store.dispatch(emptied());
   store.dispatch(opened(session));
-  store.dispatch(based({ revision: 1, standing: { kind: 'saved' } }));
+  store.dispatch(revisionSet({ revision: 1, standing: { kind: 'saved' } }));
   const drawn = await renderWith(part, movements);
   const now = (): Session => selectSession(store.getState() as DeskState) ?? session;
   return { ...drawn, now, store };

@@ -3,7 +3,7 @@ import { SIDES, type Side } from '../../body/written/side';
 import type { Loop, Overlay, Route, Vibration } from '../schema/overlay';
 import { ease } from '../walk/liftWindow';
 import { mix } from './mix';
-import type { Joins } from './overlayRun';
+import type { OverlayRun } from './overlayRun';
 
 /** The share of a phase in which a circle that begins from rest grows to its size. Convention. */
 const GROWS = 0.18;
@@ -11,7 +11,7 @@ const GROWS = 0.18;
 const sidesOf = (side: Side | null): readonly Side[] => (side === null ? SIDES : [side]);
 
 /** How much of its size an overlay has: all of it, but where it begins from rest or comes to rest. */
-function grown(u: number, { before, after }: Joins): number {
+function grown(u: number, { before, after }: OverlayRun): number {
   const begins = before ? 1 : ease(u / GROWS);
   const ends = after ? 1 : ease((1 - u) / GROWS);
   return begins * ends;
@@ -47,8 +47,8 @@ function loopAt(loop: Loop, u: number): readonly [number, number] {
   }
 }
 
-function loop(pose: Pose, overlay: Loop, u: number, joins: Joins): Pose {
-  const radius = mix(overlay.radius.from, overlay.radius.to, u) * grown(u, joins);
+function loop(pose: Pose, overlay: Loop, u: number, overlayRun: OverlayRun): Pose {
+  const radius = mix(overlay.radius.from, overlay.radius.to, u) * grown(u, overlayRun);
   const [p, q] = loopAt(overlay, u);
   const [a, b] = [p * radius, q * radius];
   const { hips, head, spine, shoulders } = pose;
@@ -99,8 +99,8 @@ function swingsAt({ rate, times }: Vibration, u: number, seconds: number): numbe
   return rate.from * t + ((rate.to - rate.from) * t * u) / 2;
 }
 
-function vibrate(pose: Pose, overlay: Vibration, u: number, seconds: number, joins: Joins): Pose {
-  const size = mix(overlay.size.from, overlay.size.to, u) * grown(u, joins);
+function vibrate(pose: Pose, overlay: Vibration, u: number, seconds: number, overlayRun: OverlayRun): Pose {
+  const size = mix(overlay.size.from, overlay.size.to, u) * grown(u, overlayRun);
   const turn = 2 * Math.PI * swingsAt(overlay, u, seconds);
   const swing = Math.sin(turn) * size;
   /** Down and up again, from rest. */
@@ -148,12 +148,12 @@ function route(pose: Pose, overlay: Route, u: number): Pose {
 }
 
 /** The pose with an overlay at a moment of its phase. */
-export function applyOverlay(pose: Pose, overlay: Overlay, u: number, seconds: number, joins: Joins): Pose {
+export function applyOverlay(pose: Pose, overlay: Overlay, u: number, seconds: number, overlayRun: OverlayRun): Pose {
   switch (overlay.kind) {
     case 'loop':
-      return loop(pose, overlay, u, joins);
+      return loop(pose, overlay, u, overlayRun);
     case 'vibration':
-      return vibrate(pose, overlay, u, seconds, joins);
+      return vibrate(pose, overlay, u, seconds, overlayRun);
     case 'route':
       return route(pose, overlay, u);
   }

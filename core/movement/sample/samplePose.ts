@@ -8,7 +8,7 @@ import { ease } from '../walk/liftWindow';
 import type { FootWork, Stride } from '../walk/stride';
 import { applyOverlay } from './applyOverlay';
 import { mix } from './mix';
-import { type Joins, NO_JOINS } from './overlayRun';
+import { NO_RUN, type OverlayRun } from './overlayRun';
 
 /** How high a stepping foot is carried, metres, beside what the posture itself asks. Convention. */
 const STEP_HEIGHT = 0.05;
@@ -127,7 +127,7 @@ const mixShoulders = (a: Pose['shoulders'], b: Pose['shoulders'], e: number): Po
  * @param seconds the phase lasts; shakes and bounces go by it
  * @param joins whether an overlay runs on from the phase before, and on into the next
  */
-export function samplePose(stride: Stride, u: number, seconds: number, joins: Joins = NO_JOINS): Pose {
+export function samplePose(stride: Stride, u: number, seconds: number, overlayRun: OverlayRun = NO_RUN): Pose {
   const { from, to, phase } = stride;
   const { windows, handPath, overlays } = phase;
   const load = within(windows.load, u);
@@ -158,5 +158,5 @@ export function samplePose(stride: Stride, u: number, seconds: number, joins: Jo
   };
   return overlays.length === 0
     ? pose
-    : overlays.reduce((changed, overlay) => applyOverlay(changed, overlay, u, seconds, joins), pose);
+    : overlays.reduce((changed, overlay) => applyOverlay(changed, overlay, u, seconds, overlayRun), pose);
 }

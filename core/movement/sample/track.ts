@@ -1,6 +1,6 @@
 import type { Pose } from '../../body/standing/pose';
 import type { Stride } from '../walk/stride';
-import type { Joins } from './overlayRun';
+import type { OverlayRun } from './overlayRun';
 import { samplePose } from './samplePose';
 
 /** A stride with when it begins, in seconds from the start of its track. */
@@ -8,7 +8,7 @@ export interface TimedStride {
   readonly start: number;
   readonly seconds: number;
   readonly stride: Stride;
-  readonly joins: Joins;
+  readonly overlayRun: OverlayRun;
 }
 
 /** Something moved through time: strides that follow each other without gaps. */
@@ -32,11 +32,11 @@ const runsOn = (one: Stride | undefined, next: Stride | undefined): boolean =>
 export function trackOf(strides: readonly { readonly stride: Stride; readonly seconds: number }[]): Track {
   let start = 0;
   const timed = strides.map(({ stride, seconds }, index) => {
-    const joins = {
+    const overlayRun = {
       before: runsOn(strides[index - 1]?.stride, stride),
       after: runsOn(stride, strides[index + 1]?.stride),
     };
-    const one = { start, seconds, stride, joins };
+    const one = { start, seconds, stride, overlayRun };
     start += seconds;
     return one;
   });
@@ -60,5 +60,5 @@ export function poseAt(track: Track, t: number): Pose | null {
   const at = strideAt(track, t);
   if (!at) return null;
   const u = at.seconds === 0 ? 1 : Math.min(1, Math.max(0, (t - at.start) / at.seconds));
-  return samplePose(at.stride, u, at.seconds, at.joins);
+  return samplePose(at.stride, u, at.seconds, at.overlayRun);
 }

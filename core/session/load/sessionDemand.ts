@@ -12,7 +12,7 @@ import type { FindMovement, Movement } from '../../movement/schema/movement';
 import { rememberFor } from '../../remember/rememberFor';
 import { adaptedMovements } from '../plan/adaptMovement';
 import type { Plan } from '../plan/session';
-import { AT_EASE, AT_EASE_SEATED, STEPPING } from '../schedule/restPoses';
+import { MID_STEP, RESTING, RESTING_SEATED } from '../schedule/restPoses';
 import { doneIn } from '../schedule/settleItem';
 import type { Segment, Timeline } from '../timeline/segment';
 
@@ -32,9 +32,9 @@ const NOTHING = channelZeros();
 
 const askedBy = (pose: Pose): Demand => demandAt(pose, skeletonOf(pose));
 /** What standing or sitting at ease asks, and stepping from one movement into the next. */
-export const EASE_DEMAND = askedBy(AT_EASE);
-const SEATED_DEMAND = askedBy(AT_EASE_SEATED);
-const STEPPING_DEMAND = askedBy(STEPPING);
+export const EASE_DEMAND = askedBy(RESTING);
+const SEATED_DEMAND = askedBy(RESTING_SEATED);
+const STEPPING_DEMAND = askedBy(MID_STEP);
 
 const beginsSeated = (movement: Movement | undefined): boolean =>
   movement !== undefined && isSeated(movement.start.load);

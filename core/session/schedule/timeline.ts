@@ -7,7 +7,7 @@ import type { Item, MovementItem, Plan } from '../plan/session';
 import { TimelineClock } from '../timeline/clock';
 import type { Segment, Timeline } from '../timeline/segment';
 import { chainChange } from './changeOfSide';
-import { AT_EASE, AT_EASE_SEATED } from './restPoses';
+import { RESTING, RESTING_SEATED } from './restPoses';
 import type { Floor } from './scheduleBridge';
 import { type ScheduledLine, scheduleMovement } from './scheduleMovement';
 import { settleItem } from './settleItem';
@@ -36,7 +36,7 @@ export function missingMovements(plan: Plan, find: FindMovement): TimelineProble
 }
 
 /** How the class stands while it rests or listens. */
-const atEase = (pose: Pose): Floor => ({ pose: isSeated(pose.load) ? AT_EASE_SEATED : AT_EASE, breath: null });
+const restingFloor = (pose: Pose): Floor => ({ pose: isSeated(pose.load) ? RESTING_SEATED : RESTING, breath: null });
 
 interface Passage {
   readonly clock: TimelineClock;
@@ -71,11 +71,11 @@ function scheduleOccurrence(
       movementId: item.kind === 'movement' ? item.movementId : null,
       call: between.kind === 'round-rest' ? 'Rest' : chainChange(null).call,
     });
-    floor = atEase(floor.pose);
+    floor = restingFloor(floor.pose);
   }
   const pause = ({ id, kind, seconds, note }: Exclude<Item, MovementItem>): ScheduledLine => {
     addPause(passage, seconds, { kind, itemId: id, movementId: null, call: note });
-    return { floor: atEase(floor.pose), bridge: null };
+    return { floor: restingFloor(floor.pose), bridge: null };
   };
   return matchItem(item, {
     movement: (line) => {
@@ -125,7 +125,7 @@ export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
   const problems = missingMovements(plan, find);
   if (problems.length > 0) return { ok: false, problems };
   const clock = new TimelineClock();
-  let floor: Floor = { pose: AT_EASE, breath: null };
+  let floor: Floor = { pose: RESTING, breath: null };
   plan.sections.forEach((section, index) => {
     clock.section(section.kind, () => {
       for (const visit of unrollBlocks(section))

@@ -51,10 +51,10 @@ export function EditorPage() {
       </Notice>
     );
   }
-  return <Bench key={`${id} ${from}`} known={known} isCopy={id === null} />;
+  return <Editor key={`${id} ${from}`} known={known} isCopy={id === null} />;
 }
 
-interface BenchProps {
+interface EditorProps {
   /** What is changed or copied; null for a new movement. */
   readonly known: Movement | null;
   readonly isCopy: boolean;
@@ -68,7 +68,7 @@ function begun(known: Movement | null, isCopy: boolean): Movement {
   return { ...known, names: { ...names, english: [`${names.english[0]}, my way`, ...names.english.slice(1)] } };
 }
 
-function Bench({ known, isCopy }: BenchProps) {
+function Editor({ known, isCopy }: EditorProps) {
   const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();

@@ -13,7 +13,7 @@ import type { Movement } from '../../../../core/movement/schema/movement';
 import type { Phase } from '../../../../core/movement/schema/phase';
 
 /** The movement that is open in the editor. Every change goes through here, so that every change can be undone. */
-const bench = createSlice({
+const movementDraft = createSlice({
   name: 'movementDraft',
   initialState: null as Movement | null,
   reducers: {
@@ -33,14 +33,14 @@ const bench = createSlice({
 });
 
 export const { described, startChanged, phaseAdded, phaseChanged, postureChanged, phaseMoved, phaseRemoved } =
-  bench.actions;
+  movementDraft.actions;
 
 /** A movement is laid on the bench: nothing of another one can be undone into it. */
 export const laidOut = createAction<Movement>('movementDraft/laidOut');
 export const draftUndone = createAction('movementDraft/undone');
 export const draftRedone = createAction('movementDraft/redone');
 
-const editing = undoable(bench.reducer, {
+const editing = undoable(movementDraft.reducer, {
   limit: 300,
   undoType: draftUndone.type,
   redoType: draftRedone.type,
@@ -60,7 +60,7 @@ const editing = undoable(bench.reducer, {
   },
 });
 
-type Bench = StateWithHistory<Movement | null>;
+type Draft = StateWithHistory<Movement | null>;
 
-export const movementDraftReducer = (state: Bench | undefined, action: UnknownAction): Bench =>
+export const movementDraftReducer = (state: Draft | undefined, action: UnknownAction): Draft =>
   laidOut.match(action) ? newHistory([], action.payload, []) : editing(state, action);

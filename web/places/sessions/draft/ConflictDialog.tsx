@@ -6,7 +6,7 @@ import { minutes } from '../../../../core/words/clockWords';
 import { useAppDispatch } from '../../../app/store';
 import { forgetSaved } from '../../../class/keptDraft';
 import { useTimeline } from '../../../class/useTimeline';
-import { based, opened, restored } from './draft';
+import { opened, restored, revisionSet } from './draft';
 import { useDeskSelector } from './draftStore';
 import { usePutAside } from './usePutAside';
 import './conflict.css';
@@ -22,14 +22,14 @@ export const ConflictDialog = memo(function ConflictDialog() {
 
   const keepMine = async () => {
     if (!(await putAside(stored.session))) return;
-    dispatch(based({ revision: stored.revision, standing: { kind: 'unsaved' } }));
+    dispatch(revisionSet({ revision: stored.revision, standing: { kind: 'unsaved' } }));
     dispatch(restored(mine));
   };
   const keepOther = async () => {
     if (!(await putAside(mine))) return;
     forgetSaved(mine);
     dispatch(opened(stored.session));
-    dispatch(based({ revision: stored.revision, standing: { kind: 'saved' } }));
+    dispatch(revisionSet({ revision: stored.revision, standing: { kind: 'saved' } }));
   };
 
   return (

@@ -5,15 +5,15 @@ import { SettleRoutine } from '../../../../core/session/plan/settleRoutine';
 import { constant, line, session } from '../../../../core/testing/sample';
 import {
   draftReducer,
-  headed,
+  headChanged,
   lineAdded,
   lineAltered,
   lineNoted,
   lineRemoved,
   opened,
-  paced,
-  settled,
-  stood,
+  paceChanged,
+  settleChanged,
+  standingChanged,
 } from './draft';
 
 const desk = () => {
@@ -24,10 +24,10 @@ const desk = () => {
 
 test('typing a title is one step, every other change a step of its own', () => {
   const { store, present, past } = desk();
-  for (const title of ['W', 'We', 'Wednesday']) store.dispatch(headed({ title }));
+  for (const title of ['W', 'We', 'Wednesday']) store.dispatch(headChanged({ title }));
   expect(past()).toBe(1);
-  store.dispatch(headed({ slotMinutes: 45 }));
-  store.dispatch(headed({ slotMinutes: 30 }));
+  store.dispatch(headChanged({ slotMinutes: 45 }));
+  store.dispatch(headChanged({ slotMinutes: 30 }));
   store.dispatch(lineRemoved('a'));
   expect(past()).toBe(4);
   store.dispatch(ActionCreators.undo());
@@ -41,9 +41,10 @@ test('a note and a name are one step each, however many letters they have', () =
   for (const note of ['s', 'sl', 'slow']) store.dispatch(lineNoted({ id: 'a', note }));
   expect(past()).toBe(1);
   const routine = SettleRoutine.parse({ when: 'at-end', lines: [{ movementId: 'sample', count: 1 }] });
-  store.dispatch(settled({ section: 0, settle: routine }));
-  for (const name of ['H', 'Ha', 'Hands home']) store.dispatch(settled({ section: 0, settle: { ...routine, name } }));
-  store.dispatch(settled({ section: 0, settle: { ...routine, name: 'Hands home', when: 'after-each' } }));
+  store.dispatch(settleChanged({ section: 0, settle: routine }));
+  for (const name of ['H', 'Ha', 'Hands home'])
+    store.dispatch(settleChanged({ section: 0, settle: { ...routine, name } }));
+  store.dispatch(settleChanged({ section: 0, settle: { ...routine, name: 'Hands home', when: 'after-each' } }));
   expect(past()).toBe(4);
   store.dispatch(ActionCreators.jump(-2));
   expect(present()?.sections[0]).toMatchObject({ settle: { name: '', when: 'at-end' }, items: [{ note: 'slow' }] });
@@ -71,18 +72,18 @@ test('two hundred steps back and forth come to the same class', () => {
 
 test('another class laid on the desk cannot be undone into the one before', () => {
   const { store, present } = desk();
-  store.dispatch(paced({ section: 0, pace: constant(5) }));
+  store.dispatch(paceChanged({ section: 0, pace: constant(5) }));
   store.dispatch(opened(session({ id: 'two' })));
   store.dispatch(ActionCreators.undo());
   expect(present()?.id).toBe('two');
-  store.dispatch(headed({ title: 'Changed' }));
+  store.dispatch(headChanged({ title: 'Changed' }));
   store.dispatch(ActionCreators.undo());
   expect(present()).toEqual(session({ id: 'two' }));
 });
 
 test('how it stands with the server is not a step', () => {
   const { store, past } = desk();
-  store.dispatch(stood({ kind: 'away' }));
+  store.dispatch(standingChanged({ kind: 'away' }));
   expect(past()).toBe(0);
   expect(store.getState().sync.standing.kind).toBe('away');
 });

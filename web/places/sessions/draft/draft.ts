@@ -36,11 +36,11 @@ const book = createSlice({
   initialState: null as Session | null,
   reducers: {
     restored: (_, { payload }: PayloadAction<Session>) => payload,
-    headed: edit((session, heading: Partial<Heading>) => ({ ...session, ...heading })),
-    paced: edit((session, { section, pace }: { section: number; pace: Section['pace'] }) =>
+    headChanged: edit((session, heading: Partial<Heading>) => ({ ...session, ...heading })),
+    paceChanged: edit((session, { section, pace }: { section: number; pace: Section['pace'] }) =>
       changeSection(session, section, { pace }),
     ),
-    settled: edit((session, { section, settle }: { section: number; settle: Section['settle'] }) =>
+    settleChanged: edit((session, { section, settle }: { section: number; settle: Section['settle'] }) =>
       changeSection(session, section, { settle }),
     ),
     lineAdded: edit((session, { at, item }: { at: LinePlace; item: Item }) => insertLine(session, at, item)),
@@ -83,9 +83,9 @@ export const reopened = createAction<History>('draft/reopened');
 
 export const {
   restored,
-  headed,
-  paced,
-  settled,
+  headChanged,
+  paceChanged,
+  settleChanged,
   lineAdded,
   lineAltered,
   lineChanged,
@@ -142,8 +142,8 @@ const sync = createSlice({
   name: 'sync',
   initialState: { revision: 0, standing: { kind: 'saved' }, isKept: true, left: [] } as Sync,
   reducers: {
-    stood: (state, { payload }: PayloadAction<Standing>) => ({ ...state, standing: payload }),
-    based: (state, { payload }: PayloadAction<Pick<Sync, 'revision' | 'standing'>>) => ({ ...state, ...payload }),
+    standingChanged: (state, { payload }: PayloadAction<Standing>) => ({ ...state, standing: payload }),
+    revisionSet: (state, { payload }: PayloadAction<Pick<Sync, 'revision' | 'standing'>>) => ({ ...state, ...payload }),
     keptHere: (state, { payload }: PayloadAction<boolean>) => ({ ...state, isKept: payload }),
     leftFound: (state, { payload }: PayloadAction<readonly LeftVersion[]>) => ({ ...state, left: payload }),
     leftSettled: (state, { payload }: PayloadAction<string>) => ({
@@ -153,17 +153,17 @@ const sync = createSlice({
   },
 });
 
-export const { stood, based, keptHere, leftFound, leftSettled } = sync.actions;
+export const { standingChanged, revisionSet, keptHere, leftFound, leftSettled } = sync.actions;
 
 /** How many steps can be undone. */
 export const UNDO_STEPS = 300;
 
 /** What is typed letter by letter is one step, by what is typed into; null where every change is a step of its own. */
 function typedInto(action: UnknownAction, before: Session | null): string | null {
-  if (headed.match(action)) return 'title' in action.payload ? 'title' : null;
+  if (headChanged.match(action)) return 'title' in action.payload ? 'title' : null;
   if (lineNoted.match(action)) return `note ${action.payload.id}`;
   if (blockChanged.match(action)) return 'name' in action.payload.to ? `block ${action.payload.id}` : null;
-  if (settled.match(action)) {
+  if (settleChanged.match(action)) {
     const { section, settle } = action.payload;
     const was = before?.sections[section]?.settle;
     return was && settle && was.name !== settle.name ? `settle ${section}` : null;

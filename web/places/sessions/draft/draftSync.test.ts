@@ -4,7 +4,7 @@ import type { Session } from '../../../../core/session/plan/session';
 import { session } from '../../../../core/testing/sample';
 import { api } from '../../../app/server/api';
 import { draftsOf } from '../../../class/keptDraft';
-import { based, draftReducer, headed, opened, restored } from './draft';
+import { draftReducer, headChanged, opened, restored, revisionSet } from './draft';
 import { draftSync } from './draftSync';
 
 /** A server that answers as it is told, and remembers what it was sent. */
@@ -53,7 +53,7 @@ function desk(...answers: Answer[]) {
     middleware: (defaults) => defaults().prepend(draftSync.middleware).concat(api.middleware),
   });
   store.dispatch(opened(tuesday));
-  store.dispatch(based({ revision: 1, standing: { kind: 'saved' } }));
+  store.dispatch(revisionSet({ revision: 1, standing: { kind: 'saved' } }));
   const standing = () => store.getState().draft.sync.standing;
   const until = async (kind: string) => {
     for (let wait = 0; standing().kind !== kind && wait < 600; wait += 1) await new Promise((go) => setTimeout(go, 10));
@@ -64,7 +64,7 @@ function desk(...answers: Answer[]) {
 
 test('changes in quick succession are sent once, as the last one stands, and then forgotten here', async () => {
   const { store, sent, standing, until } = desk(accepted);
-  for (const title of ['A', 'Ab', 'Abc']) store.dispatch(headed({ title }));
+  for (const title of ['A', 'Ab', 'Abc']) store.dispatch(headChanged({ title }));
   expect(standing().kind).toBe('unsaved');
   expect(keptHere()?.session.title).toBe('Abc');
   await until('saved');
@@ -80,9 +80,9 @@ test('a change during a slow save waits for it and goes out over the new revisio
       answer = () => resolve(accepted(body) as Response);
     });
   const { store, sent, until } = desk(slow, accepted);
-  store.dispatch(headed({ title: 'First' }));
+  store.dispatch(headChanged({ title: 'First' }));
   await until('saving');
-  store.dispatch(headed({ title: 'Second' }));
+  store.dispatch(headChanged({ title: 'Second' }));
   await new Promise((go) => setTimeout(go, 700));
   expect(sent).toHaveLength(1);
   expect(keptHere()?.session.title).toBe('Second');
@@ -97,7 +97,7 @@ test('a change during a slow save waits for it and goes out over the new revisio
 test('while the server is away it is tried again, and the edit is kept here', async () => {
   const away: Answer = () => Promise.reject(new TypeError('fetch failed'));
   const { store, sent, until } = desk(away, accepted);
-  store.dispatch(headed({ title: 'Kept' }));
+  store.dispatch(headChanged({ title: 'Kept' }));
   await until('away');
   expect(keptHere()).toMatchObject({ revision: 1, session: { title: 'Kept' } });
   await until('saved');
@@ -109,13 +109,13 @@ test('a newer revision there is a conflict that holds both, and nothing more is 
   const newer: Answer = ({ session: mine }) =>
     json({ type: 'about:blank', title: 'Changed elsewhere', status: 409, stored, sent: mine }, 409);
   const { store, sent, standing, until } = desk(newer, accepted);
-  store.dispatch(headed({ title: 'Mine' }));
+  store.dispatch(headChanged({ title: 'Mine' }));
   await until('conflict');
   expect(standing()).toMatchObject({ stored: { revision: 5, session: { title: 'Theirs' } } });
-  store.dispatch(headed({ title: 'Mine still' }));
+  store.dispatch(headChanged({ title: 'Mine still' }));
   await new Promise((go) => setTimeout(go, 700));
   expect(sent).toHaveLength(1);
-  store.dispatch(based({ revision: 5, standing: { kind: 'unsaved' } }));
+  store.dispatch(revisionSet({ revision: 5, standing: { kind: 'unsaved' } }));
   store.dispatch(restored({ ...tuesday, title: 'Mine still' }));
   await until('saved');
   expect(sent.at(-1)).toEqual({ title: 'Mine still', revision: 5 });
@@ -133,7 +133,7 @@ test('a refusal is told with the field that was wrong', async () => {
       422,
     );
   const { store, standing, until } = desk(refused);
-  store.dispatch(headed({ title: '' }));
+  store.dispatch(headChanged({ title: '' }));
   await until('refused');
   expect(standing()).toEqual({ kind: 'refused', reason: 'Not as it should be. (session title: a class needs a name)' });
 });

@@ -3,7 +3,7 @@ import { ActionTypes } from 'redux-undo';
 import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/server/api';
 import { forgetSaved, keepDraft } from '../../../class/keptDraft';
-import { based, type draftReducer, isEdit, keptHere, type Standing, stood } from './draft';
+import { type draftReducer, isEdit, keptHere, revisionSet, type Standing, standingChanged } from './draft';
 import { standingAfter } from './standingAfter';
 
 /** How long after the last change a save is sent, and how long until it is tried again when the server is away. */
@@ -35,19 +35,20 @@ draftSync.startListening({
     const isKept = keepDraft({ session, revision: sync.revision });
     if (isKept !== sync.isKept) dispatch(keptHere(isKept));
     if (sync.standing.kind === 'conflict') return;
-    if (!isTriedAgain(sync.standing)) dispatch(stood({ kind: 'unsaved' }));
+    if (!isTriedAgain(sync.standing)) dispatch(standingChanged({ kind: 'unsaved' }));
     await delay(SAVE_AFTER);
 
     const send = async (): Promise<Standing> => {
       const { revision, standing } = getState().draft.sync;
-      if (!isTriedAgain(standing)) dispatch(stood({ kind: 'saving' }));
+      if (!isTriedAgain(standing)) dispatch(standingChanged({ kind: 'saving' }));
       const answer = await dispatch(api.endpoints.saveSession.initiate({ session, revision }));
       const { present } = getState().draft.book;
       const isLatest = present === session;
       if (answer.data) forgetSaved(session);
       const after: Standing = answer.data ? { kind: isLatest ? 'saved' : 'unsaved' } : standingAfter(answer.error);
       // Another class may lie on the desk by now.
-      if (present?.id === session.id) dispatch(based({ revision: answer.data?.revision ?? revision, standing: after }));
+      if (present?.id === session.id)
+        dispatch(revisionSet({ revision: answer.data?.revision ?? revision, standing: after }));
       return after;
     };
 

@@ -34,9 +34,9 @@ const routine = SettleRoutine.parse({ when: 'at-end', lines: [{ movementId: 'sam
 /** An edit, and how the main part reads after it: ids of its lines, "=" a count other than six, "/" a block. */
 const EDITS: Readonly<Record<string, readonly [UnknownAction, string]>> = {
   restored: [draft.restored({ ...before, sections: before.sections.slice(1) }), 'a b c/twice d'],
-  headed: [draft.headed({ slotMinutes: 45 }), 'a b c/twice d'],
-  paced: [draft.paced({ section: 1, pace: constant(5) }), 'a b c/twice d'],
-  settled: [draft.settled({ section: 1, settle: routine }), 'a b c/twice d'],
+  headChanged: [draft.headChanged({ slotMinutes: 45 }), 'a b c/twice d'],
+  paceChanged: [draft.paceChanged({ section: 1, pace: constant(5) }), 'a b c/twice d'],
+  settleChanged: [draft.settleChanged({ section: 1, settle: routine }), 'a b c/twice d'],
   lineAdded: [draft.lineAdded({ at: { section: 1, index: 1 }, item: newPause('rest', 'r', 30) }), 'a r b c/twice d'],
   lineAltered: [draft.lineAltered({ id: 'b', to: { count: 9 } }), 'a b=9 c/twice d'],
   lineChanged: [draft.lineChanged({ id: 'b', item: line({ id: 'b', count: 4 }) }), 'a b=4 c/twice d'],

@@ -3,7 +3,7 @@ import type { Session } from '../../../../core/session/plan/session';
 import { freshId } from '../../../app/machine/freshId';
 import { api } from '../../../app/server/api';
 import { useAppDispatch } from '../../../app/store';
-import { headed } from './draft';
+import { headChanged } from './draft';
 
 /** Keeps a changed class as another edition of it, in one family; answers null where the server is away. */
 export function useEdition(
@@ -24,7 +24,7 @@ export function useEdition(
     };
     const answer = await addSession(edition);
     if (!answer.data) return null;
-    if (session.family === null) dispatch(headed({ family }));
+    if (session.family === null) dispatch(headChanged({ family }));
     return answer.data.session;
   };
 }

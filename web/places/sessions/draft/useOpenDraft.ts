@@ -6,7 +6,7 @@ import { api } from '../../../app/server/api';
 import { useAppDispatch } from '../../../app/store';
 import { adoptDraft, type FoundDraft, forgetDraft, partDrafts } from '../../../class/keptDraft';
 import type { Standing } from './draft';
-import { based, leftFound, opened, reopened, restored } from './draft';
+import { leftFound, opened, reopened, restored, revisionSet } from './draft';
 import { useDeskSelector, useDeskStore } from './draftStore';
 import { emptied } from './hand';
 import { historyOf, keepHistory } from './keptHistory';
@@ -41,12 +41,12 @@ export function useOpenDraft(id: string): Opening {
     const layOut = (stored: StoredSession, mine: FoundDraft | undefined) => {
       const history = historyOf(stored.session);
       dispatch(history ? reopened(history) : opened(stored.session));
-      dispatch(based({ revision: stored.revision, standing: { kind: 'saved' } }));
+      dispatch(revisionSet({ revision: stored.revision, standing: { kind: 'saved' } }));
       if (!mine) return;
       adoptDraft(mine);
       if (mine.revision < stored.revision) {
         dispatch(opened(mine.session));
-        dispatch(based({ revision: mine.revision, standing: { kind: 'conflict', stored } }));
+        dispatch(revisionSet({ revision: mine.revision, standing: { kind: 'conflict', stored } }));
       } else dispatch(restored(mine.session));
     };
     const open = async () => {
@@ -67,11 +67,11 @@ export function useOpenDraft(id: string): Opening {
         if (!answer.data) return setOpening(failed.kind === 'failing' ? 'failing' : 'away');
         // As this machine last had it; what is changed now is sent once the server is back.
         dispatch(opened(answer.data.session));
-        dispatch(based({ revision: answer.data.revision, standing: { kind: 'saved' } }));
+        dispatch(revisionSet({ revision: answer.data.revision, standing: { kind: 'saved' } }));
         return setOpening('open');
       }
       dispatch(opened(mine.session));
-      dispatch(based({ revision: mine.revision, standing: { kind: 'away' } }));
+      dispatch(revisionSet({ revision: mine.revision, standing: { kind: 'away' } }));
       if (left.includes(mine)) adoptDraft(mine);
       dispatch(leftFound(others.filter((other) => left.includes(other))));
       dispatch(restored(mine.session));

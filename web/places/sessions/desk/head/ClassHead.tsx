@@ -8,7 +8,7 @@ import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { lazyPart } from '../../../../app/shell/lazyPart';
 import { useAppDispatch } from '../../../../app/store';
 import type { AskedOf } from '../../../../class/useAsked';
-import { headed } from '../../draft/draft';
+import { headChanged } from '../../draft/draft';
 import { useDeskSelector } from '../../draft/draftStore';
 import { Editions } from '../compose/Editions';
 import { ClassWhen } from './ClassWhen';
@@ -93,7 +93,7 @@ const Title = memo(function Title({ value }: { readonly value: string }) {
       value={value}
       maxLength={120}
       status={value.trim() === '' ? 'error' : ''}
-      onChange={({ target }) => dispatch(headed({ title: target.value }))}
+      onChange={({ target }) => dispatch(headChanged({ title: target.value }))}
       aria-label="Name of the class"
     />
   );

@@ -6,7 +6,7 @@ import { USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
 import type { Session } from '../../../../../core/session/plan/session';
 import { api } from '../../../../app/server/api';
 import { useAppDispatch } from '../../../../app/store';
-import { headed } from '../../draft/draft';
+import { headChanged } from '../../draft/draft';
 import { SchoolsButton } from './SchoolsButton';
 
 type Props = Readonly<Pick<Session, 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath' | 'schools'>>;
@@ -15,7 +15,7 @@ type Props = Readonly<Pick<Session, 'groupId' | 'date' | 'startsAt' | 'slotMinut
 export const ClassWhen = memo(function ClassWhen({ groupId, date, startsAt, slotMinutes, breath, schools }: Props) {
   const dispatch = useAppDispatch();
   const { data: groups } = api.useGroupsQuery();
-  const change = (heading: Parameters<typeof headed>[0]) => dispatch(headed(heading));
+  const change = (heading: Parameters<typeof headChanged>[0]) => dispatch(headChanged(heading));
   const group = groups?.find(({ id }) => id === groupId) ?? null;
   // A class that is done as its group is taught, or as usual, goes on so with another group.
   const choose = (chosen: string) => {

@@ -6,7 +6,7 @@ import { type Schools, schoolsOf, USUAL_SCHOOLS } from '../../../../../core/move
 import { answerTo, SCHOOL_QUESTIONS, schoolsWords } from '../../../../../core/movement/adapt/schoolWords';
 import { api } from '../../../../app/server/api';
 import { useAppDispatch } from '../../../../app/store';
-import { headed } from '../../draft/draft';
+import { headChanged } from '../../draft/draft';
 import './schools.css';
 
 interface Props {
@@ -39,7 +39,7 @@ export const SchoolsButton = memo(function SchoolsButton({ schools, group }: Pro
 
 function SchoolsForm({ schools, group }: Props) {
   const dispatch = useAppDispatch();
-  const answer = (to: Schools) => dispatch(headed({ schools: to }));
+  const answer = (to: Schools) => dispatch(headChanged({ schools: to }));
   return (
     <div className="schools-form">
       {SCHOOL_QUESTIONS.map((question) => {

@@ -3,7 +3,7 @@ import { memo } from 'react';
 import type { Pace } from '../../../../../core/timing/pace';
 import { useAppDispatch } from '../../../../app/store';
 import { paceSaid } from '../../../../class/sectionWords';
-import { paced } from '../../draft/draft';
+import { paceChanged } from '../../draft/draft';
 
 interface Props {
   readonly index: number;
@@ -22,7 +22,9 @@ export const PaceButton = memo(function PaceButton({ index, word, pace }: Props)
         min={min}
         max={max}
         step={step}
-        onChange={(value) => value !== null && dispatch(paced({ section: index, pace: { ...pace, [key]: value } }))}
+        onChange={(value) =>
+          value !== null && dispatch(paceChanged({ section: index, pace: { ...pace, [key]: value } }))
+        }
         aria-label={`${word}: ${label.toLowerCase()}, ${unit}`}
       />
       <span className="faded">{unit}</span>

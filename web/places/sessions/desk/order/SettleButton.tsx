@@ -8,7 +8,7 @@ import type { SettleLine, SettleRoutine } from '../../../../../core/session/plan
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { settleSaid } from '../../../../class/sectionWords';
-import { settled } from '../../draft/draft';
+import { settleChanged } from '../../draft/draft';
 import './settle.css';
 
 interface Props {
@@ -61,7 +61,7 @@ function SettleForm({ section, settle }: Omit<Props, 'word'>) {
     value: movement.id,
     label: usualName(movement),
   }));
-  const say = (to: Section['settle']) => dispatch(settled({ section, settle: to }));
+  const say = (to: Section['settle']) => dispatch(settleChanged({ section, settle: to }));
   const [usual] = movements;
 
   const choose = (when: When) => {
