@@ -137,3 +137,15 @@ test('a refusal is told with the field that was wrong', async () => {
   await until('refused');
   expect(standing()).toEqual({ kind: 'refused', reason: 'Not as it should be. (session title: a class needs a name)' });
 });
+
+test('a server that answers but cannot write says why, and is asked again until it can', async () => {
+  const full: Answer = () =>
+    json({ type: 'about:blank', title: 'There is no room left on the disk.', status: 507 }, 507);
+  const { store, sent, standing, until } = desk(full, accepted);
+  store.dispatch(headChanged({ title: 'Kept' }));
+  await until('failing');
+  expect(standing()).toEqual({ kind: 'failing', reason: 'There is no room left on the disk.' });
+  expect(keptHere()?.session.title).toBe('Kept');
+  await until('saved');
+  expect(sent).toHaveLength(2);
+});

@@ -81,7 +81,7 @@ export function useJudgement(asked: Asked): Judgement {
     const askSafely = () =>
       void ask().catch((error: unknown) => {
         if (!(error instanceof WorkerGone)) throw error;
-        newest = null;
+        // The same class is not asked about again by itself; another one is.
         setRefused(error);
       });
     askSafely();
