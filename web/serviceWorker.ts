@@ -3,6 +3,7 @@ import { clientsClaim } from 'workbox-core';
 import { matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
 import { ASKED_BY_ALL, isKeptAnswer, KEPT_HEADER } from './app/server/keptAnswer';
+import { serverFirst } from './app/server/serverFirst';
 
 /**
  * Keeps the house open while its server is away: every part of the interface is fetched in the background once a page stands, and
@@ -23,16 +24,14 @@ precacheAndRoute(self.__WB_MANIFEST, { directoryIndex: '', cleanURLs: false });
 
 registerRoute(
   new NavigationRoute(
-    async ({ request }) => {
-      try {
-        return await fetch(request);
-      } catch (error) {
-        const page = await matchPrecache('/index.html');
-        if (page) return page;
-        throw error;
-      }
+    ({ request }) =>
+      serverFirst(
+        () => fetch(request),
+        () => matchPrecache('/index.html'),
+      ),
+    {
+      denylist: [/^\/api\//],
     },
-    { denylist: [/^\/api\//] },
   ),
 );
 
@@ -56,17 +55,18 @@ registerRoute(
   ({ url, sameOrigin }) => sameOrigin && isKeptAnswer(url.pathname),
   async ({ request }) => {
     const answers = await caches.open(ANSWERS);
-    try {
+    const ask = async () => {
       const answer = await fetch(request);
       // Where there is no room for it the answer is still an answer.
       if (answer.ok) await answers.put(request, answer.clone()).catch(() => undefined);
       else if (answer.status === 404) await answers.delete(request);
       return answer;
-    } catch (error) {
-      const kept = await answers.match(request);
-      if (kept) return asKept(kept);
-      throw error;
-    }
+    };
+    const kept = async () => {
+      const answer = await answers.match(request);
+      return answer && asKept(answer);
+    };
+    return serverFirst(ask, kept);
   },
 );
 
