@@ -75,3 +75,10 @@ export async function withControl(page: Page, key: 'a' | 'y' | 'z', times = 1): 
   for (let press = 0; press < times; press += 1) await page.keyboard.press(key);
   await page.keyboard.up('Control');
 }
+
+/** The count of the first movement in a class's main part, as the server holds it. */
+export async function countOfFirst(url: string, id: string): Promise<number> {
+  const { session } = await stored(url, id);
+  const item = session.sections[2]?.items[0];
+  return item?.kind === 'movement' ? item.count : 0;
+}
