@@ -1,19 +1,10 @@
 import { session } from '../../core/testing/sample';
 import { tabId } from '../app/machine/tab';
-import { adoptDraft, draftsOf, forgetSaved, keepDraft, partDrafts } from './keptDraft';
+import { fakeStorage } from '../testing/fakeStorage';
+import { adoptDraft, draftsOf, forgetSaved, keepDraft, partDrafts, versionNow } from './keptDraft';
 
-const kept = new Map<string, string>();
-Object.assign(globalThis, {
-  localStorage: {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => kept.set(key, value),
-    removeItem: (key: string) => kept.delete(key),
-    key: (place: number) => [...kept.keys()][place] ?? null,
-    get length() {
-      return kept.size;
-    },
-  },
-});
+const kept = fakeStorage();
+Object.assign(globalThis, { localStorage: kept });
 Object.defineProperty(globalThis, 'navigator', {
   value: { locks: { query: async () => ({ held: [{ name: 'vesperum.tab.open' }] }) } },
 });
@@ -21,7 +12,7 @@ Object.defineProperty(globalThis, 'navigator', {
 const tuesday = session();
 /** A draft as another page left it. */
 const leave = (tab: string, title: string, at: number) =>
-  kept.set(`vesperum.draft.tuesday.${tab}`, JSON.stringify({ session: { ...tuesday, title }, revision: 3, at }));
+  kept.setItem(`vesperum.draft.tuesday.${tab}`, JSON.stringify({ session: { ...tuesday, title }, revision: 3, at }));
 const titles = (drafts: readonly { session: { title: string } }[]) => drafts.map((draft) => draft.session.title);
 
 beforeEach(() => kept.clear());
@@ -34,7 +25,10 @@ test('every page keeps its own, and the newest comes first', () => {
 });
 
 test('a class whose id begins like another one keeps its drafts apart', () => {
-  kept.set('vesperum.draft.tuesday-2.gone', JSON.stringify({ session: { ...tuesday, id: 'tuesday-2' }, revision: 1 }));
+  kept.setItem(
+    'vesperum.draft.tuesday-2.gone',
+    JSON.stringify({ session: { ...tuesday, id: 'tuesday-2' }, revision: 1 }),
+  );
   leave('gone', 'Mine', 1000);
   expect(titles(draftsOf('tuesday'))).toEqual(['Mine']);
 });
@@ -66,7 +60,17 @@ test('a save forgets what it carried, and nothing that came after it or from ano
 });
 
 test('a draft from before there was one for each page is found too; one that cannot be read is not in the way', () => {
-  kept.set('vesperum.draft.tuesday', JSON.stringify({ session: tuesday, revision: 2 }));
-  kept.set('vesperum.draft.tuesday.broken', '{"session":');
+  kept.setItem('vesperum.draft.tuesday', JSON.stringify({ session: tuesday, revision: 2 }));
+  kept.setItem('vesperum.draft.tuesday.broken', '{"session":');
   expect(draftsOf('tuesday')).toMatchObject([{ key: 'tuesday', tab: '', revision: 2 }]);
+});
+
+test('what a window left behind before the class was saved again is not the class as it is now', () => {
+  leave('gone', 'An older idea', 1000);
+  const stored = { session: { ...tuesday, title: 'Saved' }, revision: 4, changedAt: '', isKept: false };
+  const titleNow = (now: typeof stored | null) => versionNow(now, draftsOf('tuesday'))?.title;
+  expect(titleNow(stored)).toBe('Saved');
+  expect(titleNow({ ...stored, revision: 3 })).toBe('An older idea');
+  expect(titleNow({ ...stored, isKept: true })).toBe('An older idea');
+  expect(titleNow(null)).toBe('An older idea');
 });

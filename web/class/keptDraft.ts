@@ -1,5 +1,6 @@
 import equal from 'fast-deep-equal';
 import { z } from 'zod';
+import type { StoredSession } from '../../core/formats/api';
 import { Session } from '../../core/session/plan/session';
 import { keptOnThisMachine } from '../app/machine/kept';
 import { openTabs, tabId } from '../app/machine/tab';
@@ -49,6 +50,19 @@ export function draftsOf(classId: string): FoundDraft[] {
       return draft ? [{ ...draft, key, tab }] : [];
     })
     .toSorted((a, b) => b.at - a.at);
+}
+
+/**
+ * A class as it stands now, for whoever only looks at it: as the server has it, or as a draft that was made of nothing older. What a
+ * window left behind before the class was saved again is not what it is now. While the server is away it is the newest there is.
+ * @param stored null where the server has not answered; `isKept` where this machine had its answer from before
+ */
+export function versionNow(
+  stored: (StoredSession & { readonly isKept: boolean }) | null,
+  drafts: readonly FoundDraft[],
+): Session | null {
+  const least = stored && !stored.isKept ? stored.revision : 0;
+  return drafts.find(({ revision }) => revision >= least)?.session ?? stored?.session ?? null;
 }
 
 /** The drafts of a class that are this page's to go on with: its own, and those whose page is gone; then those of open pages. */

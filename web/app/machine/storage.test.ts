@@ -1,23 +1,6 @@
+import { fakeStorage } from '../../testing/fakeStorage';
 import { type Shelf, shelfOn } from './storage';
 
-/** A browser's storage with room for so many letters. */
-function roomFor(letters: number): Storage {
-  const kept = new Map<string, string>();
-  return {
-    get length() {
-      return kept.size;
-    },
-    key: (place) => [...kept.keys()][place] ?? null,
-    getItem: (key) => kept.get(key) ?? null,
-    removeItem: (key) => void kept.delete(key),
-    clear: () => kept.clear(),
-    setItem: (key, text) => {
-      const others = [...kept].reduce((sum, [other, { length }]) => sum + (other === key ? 0 : length), 0);
-      if (others + text.length > letters) throw new DOMException('full', 'QuotaExceededError');
-      kept.set(key, text);
-    },
-  };
-}
 const forbidden = (): Storage => {
   throw new DOMException('not here', 'SecurityError');
 };
@@ -34,7 +17,7 @@ const behave = (shelf: Shelf, isKept: boolean) => {
 };
 
 test('with room, everything is kept', () => {
-  const storage = roomFor(100);
+  const storage = fakeStorage(100);
   behave(
     shelfOn(() => storage),
     true,
@@ -45,7 +28,7 @@ test('where storage is forbidden nothing throws, and the page still has what it 
   behave(shelfOn(forbidden), false));
 
 test('a text for which there is no room any more is not answered by the one before it', () => {
-  const storage = roomFor(10);
+  const storage = fakeStorage(10);
   const shelf = shelfOn(() => storage);
   expect(shelf.keep('draft', 'short')).toBe(true);
   expect(shelf.keep('draft', 'much longer than ten')).toBe(false);

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { loggedItems } from '../../../core/record/classLog';
 import type { Teaching } from '../../../core/record/teaching';
@@ -26,6 +27,8 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
   const navigate = useNavigate();
   const [addLog, { isLoading, error }] = api.useAddLogMutation();
 
+  // Pressed twice, it is still one record beside the other.
+  const [otherId] = useState(() => freshId('log'));
   const refusal = problemIn(error);
   const isTaken = refusal?.status === 409;
 
@@ -59,7 +62,7 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
         type="button"
         className="teach-begin"
         disabled={isLoading}
-        onClick={() => void write(isTaken ? freshId('log') : logId).catch(() => undefined)}
+        onClick={() => void write(isTaken ? otherId : logId).catch(() => undefined)}
       >
         {isTaken ? 'Write it beside that one' : 'Write it in the logbook'}
       </button>

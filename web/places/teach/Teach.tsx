@@ -9,7 +9,7 @@ import { api } from '../../app/server/api';
 import { useLight } from '../../app/shell/LightContext';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { classesInHand, forgetClass, type KeptClass, keepClass } from '../../class/keptClass';
-import { draftsOf } from '../../class/keptDraft';
+import { draftsOf, versionNow } from '../../class/keptDraft';
 import { useTimeline } from '../../class/useTimeline';
 import { StillOpen } from './StillOpen';
 import { TeachingFace } from './TeachingFace';
@@ -29,16 +29,16 @@ export function Teach() {
       classesInHand().find(({ session, logId }) => session.id === id && (asked === null || logId === asked)) ?? null,
   );
   // An edit that is still on its way to the server is already part of the class.
-  const [draft] = useState(() => draftsOf(id)[0] ?? null);
-  const { data, isError } = api.useSessionQuery(id, { skip: draft !== null });
-  const current = draft?.session ?? data?.session ?? null;
+  const [drafts] = useState(() => draftsOf(id));
+  const { data = null, isError } = api.useSessionQuery(id);
+  const current = data || isError ? versionNow(data, drafts) : null;
 
   useLayoutEffect(() => {
     putOn(teachLight);
     return () => putOn(light);
   }, [teachLight, light]);
 
-  if (isError && !kept) {
+  if (isError && !kept && !current) {
     return (
       <Notice action={{ label: 'To the sessions', onPress: () => navigate('/sessions') }}>
         This class cannot be opened. It is not here, or the server does not answer.

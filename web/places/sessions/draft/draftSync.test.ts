@@ -4,6 +4,7 @@ import type { Session } from '../../../../core/session/plan/session';
 import { session } from '../../../../core/testing/sample';
 import { api } from '../../../app/server/api';
 import { draftsOf } from '../../../class/keptDraft';
+import { fakeStorage } from '../../../testing/fakeStorage';
 import { draftReducer, headChanged, opened, restored, revisionSet } from './draft';
 import { draftSync } from './draftSync';
 
@@ -20,18 +21,8 @@ const accepted: Answer = ({ session, revision }) =>
 const tuesday = session();
 const keptHere = () => draftsOf('tuesday')[0];
 
-const kept = new Map<string, string>();
-Object.assign(globalThis, {
-  localStorage: {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => kept.set(key, value),
-    removeItem: (key: string) => kept.delete(key),
-    key: (place: number) => [...kept.keys()][place] ?? null,
-    get length() {
-      return kept.size;
-    },
-  },
-});
+const kept = fakeStorage();
+Object.assign(globalThis, { localStorage: kept });
 // Outside a browser an address needs its beginning.
 const RealRequest = globalThis.Request;
 globalThis.Request = class extends RealRequest {

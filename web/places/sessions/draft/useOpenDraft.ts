@@ -62,7 +62,7 @@ export function useOpenDraft(id: string): Opening {
       const failed: Standing = answer.data ? { kind: 'away' } : standingAfter(answer.error);
       if (failed.kind === 'refused') return setOpening('missing');
       // What an open page is still sending is better than nothing to look at.
-      const [mine, ...others] = tellingOf([...left, ...elsewhere], null);
+      const [mine = elsewhere[0], ...others] = tellingOf(left, null);
       if (!mine) {
         if (!answer.data) return setOpening(failed.kind === 'failing' ? 'failing' : 'away');
         // As this machine last had it; what is changed now is sent once the server is back.
@@ -73,7 +73,7 @@ export function useOpenDraft(id: string): Opening {
       dispatch(opened(mine.session));
       dispatch(revisionSet({ revision: mine.revision, standing: { kind: 'away' } }));
       if (left.includes(mine)) adoptDraft(mine);
-      dispatch(leftFound(others.filter((other) => left.includes(other))));
+      dispatch(leftFound(others));
       dispatch(restored(mine.session));
       setOpening('open');
     };
