@@ -31,9 +31,11 @@ function fitFigures(): void {
   if (!answer.ok) throw new Error('the bench plan cannot be timed');
   for (const kind of ['trim', 'breath'] as const) {
     const question = { plan, context: bench, kind, caps: new Map<string, number>() };
-    const laid = { plan, timeline: answer.timeline, shifts: [] };
+    const firstFit = { plan, timeline: answer.timeline, shifts: [] };
     const times = [60, 75, 90, 100].flatMap((slot) =>
-      Array.from({ length: 5 }, () => timed(() => solveFit(buildModel(question, laid, answer.timeline, slot * 60)))),
+      Array.from({ length: 5 }, () =>
+        timed(() => solveFit(buildModel(question, firstFit, answer.timeline, slot * 60))),
+      ),
     );
     console.log(`fitting 60 lines (${kind}): median ${medianOf(times).toFixed(0)} ms`);
   }
@@ -75,7 +77,7 @@ function draftFigures(): void {
           aim,
           slotMinutes,
           schools: USUAL_SCHOOLS,
-          wishes: { recent: new Set(), level },
+          preferences: { recent: new Set(), level },
         });
         return `${aim} ${((performance.now() - start) / 1000).toFixed(1)} s${left.length > 0 ? ` (${left.length} left: ${left[0]?.slice(0, 60)})` : ''}`;
       });

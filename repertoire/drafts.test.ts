@@ -2,7 +2,7 @@ import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { findingsOf } from '../core/session/findings/judge';
 import { AIM_WORDS } from '../core/session/propose/aims';
 import { proposeDraft } from '../core/session/propose/proposeDraft';
-import { analysedFor, contextWith, wishes } from './proposalBench';
+import { analysedFor, contextWith, preferences } from './proposalBench';
 
 /** The whole classes that Vesperum drafts from the movements that come along. */
 
@@ -29,7 +29,7 @@ test.each(cells)(
       aim,
       slotMinutes,
       schools: USUAL_SCHOOLS,
-      wishes: { ...wishes, level },
+      preferences: { ...preferences, level },
     });
     const grave = findingsOf(analysedFor(plan, of)).filter(({ severity }) => severity !== 'notice');
     expect(grave.map(({ what }) => what)).toEqual(left);

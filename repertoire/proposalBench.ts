@@ -4,7 +4,7 @@ import { analyseClass } from '../core/session/findings/finding/analyseClass';
 import { type Asked, contextFor, type JudgingContext } from '../core/session/findings/finding/finding';
 import { emptySections, newMovementItem } from '../core/session/plan/defaults';
 import type { Plan } from '../core/session/plan/session';
-import type { Wishes } from '../core/session/propose/wishes';
+import type { Preferences } from '../core/session/propose/preferences';
 import { readForms, readRepertoire } from '../server/repertoire';
 
 /** What tests of proposals are asked with: the movements that come along, and classes made of them. */
@@ -15,7 +15,7 @@ export const find = (id: string) => byId.get(id);
 export const forms = readForms(join(import.meta.dirname, 'forms'));
 export const contextWith = ({ offered = movements, ...asked }: Partial<Asked & Pick<JudgingContext, 'offered'>> = {}) =>
   contextFor({ strength: 'steady', pace: { least: 4, most: 9 }, known: null, ...asked }, find, offered);
-export const wishes: Wishes = { recent: new Set(), level: 2 };
+export const preferences: Preferences = { recent: new Set(), level: 2 };
 
 /** A class whose main part is these movements, the fewest of each. */
 export function classOf(ids: readonly string[], slotMinutes = 60): Plan {

@@ -6,13 +6,13 @@ import { candidatesFor } from '../core/session/propose/candidates';
 import { leastCover } from '../core/session/propose/leastCover';
 import { proposeCoolDown } from '../core/session/propose/proposeCoolDown';
 import { needOf, openGaps, proposeWarmUp, warmUpPlace } from '../core/session/propose/proposeWarmUp';
-import { analysedFor, classOf, contextWith, find, forms, wishes } from './proposalBench';
+import { analysedFor, classOf, contextWith, find, forms, preferences } from './proposalBench';
 
 /** The warm-ups and cool-downs that Vesperum proposes from the movements that come along. */
 
 describe.each(forms.map((form) => [form.names.english[0], form] as const))('a warm-up for %s', (_name, form) => {
   const plan = classOf(form.entries.map(({ movementId }) => movementId));
-  const proposals = proposeWarmUp(plan, contextWith(), wishes);
+  const proposals = proposeWarmUp(plan, contextWith(), preferences);
 
   test('leaves nothing unready that anyone can be made ready for', () => {
     for (const { edits } of proposals) {
@@ -45,7 +45,7 @@ test('a warm-up is within a tenth of the best there is among twelve', () => {
     const plan = classOf(ids);
     const need = needOf(plan, contextWith());
     if (!need) throw new Error('a class of known movements');
-    const offered = candidatesFor(plan, contextWith(), wishes, 'warm-up')
+    const offered = candidatesFor(plan, contextWith(), preferences, 'warm-up')
       .map((candidate) => ({ ...candidate, price: candidate.seconds }))
       .toSorted((a, b) => openGaps(need, [a]) - openGaps(need, [b]))
       .slice(0, 12);
@@ -82,7 +82,7 @@ test('where little is offered it is done more often, and what it does not close 
   const plan = classOf(['draw-the-bow', 'golden-rooster', 'cloud-hands']);
   const few = ['neck-turns', 'knee-circles'].flatMap((id) => find(id) ?? []);
   const of = contextWith({ offered: few });
-  const [proposal] = proposeWarmUp(plan, of, wishes);
+  const [proposal] = proposeWarmUp(plan, of, preferences);
   if (!proposal) throw new Error('a warm-up of what there is');
   const whole = applyEdits(plan, proposal.edits);
   const lines = whole.sections.flatMap(({ kind, items }) => (kind === 'warm-up' ? items : []));
@@ -98,7 +98,7 @@ test('where little is offered it is done more often, and what it does not close 
 
 test('a seated class is warmed up on its chairs', () => {
   const plan = classOf(['seated-opening', 'seated-raise-and-sink'], 30);
-  const [proposal] = proposeWarmUp(plan, contextWith(), wishes);
+  const [proposal] = proposeWarmUp(plan, contextWith(), preferences);
   const analysed = analysedFor(applyEdits(plan, proposal?.edits ?? []));
   expect(proposal?.movements.length).toBeGreaterThan(2);
   for (const movement of analysed.movements.values()) expect(movement.start.load.seat).toBeGreaterThan(0);
@@ -106,7 +106,7 @@ test('a seated class is warmed up on its chairs', () => {
 
 test('a cool-down lasts, slows down, stands high, looks after what worked, and the class ends still', () => {
   const plan = classOf(['brush-knee', 'horse-shifts', 'cloud-hands', 'standing-post'], 45);
-  for (const { edits, complete, movements: chosen } of proposeCoolDown(plan, contextWith(), wishes)) {
+  for (const { edits, complete, movements: chosen } of proposeCoolDown(plan, contextWith(), preferences)) {
     const after = analysedFor(applyEdits(plan, edits));
     const about = findingsOf(after).filter(
       ({ code, itemId }) =>

@@ -1,6 +1,6 @@
 import type { Skeleton } from '../body/figure/skeleton';
 import { supportOf } from '../body/figure/support';
-import type { LaidArm } from '../body/figure/upperBody';
+import type { PlacedArm } from '../body/figure/upperBody';
 import { subtract, type Vec } from '../body/geometry/vector';
 import { wrapAngle } from '../body/geometry/wrapAngle';
 import { ankleBend, hipTurn } from '../body/limits/bodyFinding';
@@ -53,7 +53,7 @@ const STRAIGHT = {
 } as const;
 
 /** The level distance of the arm's mass from a joint, against that of a straight level arm: 0 to about 1. */
-function gravityMoment({ shoulder, elbow, wrist, tip }: LaidArm, from: 'shoulder' | 'elbow', height: number): number {
+function gravityMoment({ shoulder, elbow, wrist, tip }: PlacedArm, from: 'shoulder' | 'elbow', height: number): number {
   const root = from === 'shoulder' ? shoulder : elbow;
   const level = (axis: 0 | 1): number => {
     const upper =

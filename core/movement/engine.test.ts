@@ -47,8 +47,8 @@ const faults = (of: Movement): string[] =>
 const track = (of: Movement, choice: WalkChoice = { side: null }) => trackAtPace(stridesOf(of, choice));
 /** The figure at a share of a track. */
 const figureAt = (of: Movement, share: number, choice?: WalkChoice) => {
-  const laid = track(of, choice);
-  const pose = poseAt(laid, laid.seconds * share);
+  const moving = track(of, choice);
+  const pose = poseAt(moving, moving.seconds * share);
   if (!pose) throw new Error('an empty track');
   return { pose, body: skeletonOf(pose) };
 };
@@ -306,9 +306,9 @@ describe('what can be said without a false finding', () => {
 
 describe('overlays move the figure', () => {
   test('a circle has no stop at keyframes: the hips move as fast there as elsewhere', () => {
-    const laid = trackAtPace(stridesOf(hipCircle, { side: null, direction: 'first', cycles: 2 }));
+    const moving = trackAtPace(stridesOf(hipCircle, { side: null, direction: 'first', cycles: 2 }));
     const speed = (t: number) => {
-      const [a, b] = [poseAt(laid, t - 0.01)?.hips, poseAt(laid, t + 0.01)?.hips];
+      const [a, b] = [poseAt(moving, t - 0.01)?.hips, poseAt(moving, t + 0.01)?.hips];
       return Math.hypot((b?.right ?? 0) - (a?.right ?? 0), (b?.forward ?? 0) - (a?.forward ?? 0)) / 0.02;
     };
     expect(speed(10)).toBeGreaterThan(0.6 * speed(8.5));

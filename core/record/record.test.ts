@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { newPause } from '../session/plan/defaults';
 import { Session } from '../session/plan/session';
 import { segmentAt } from '../session/timeline/segmentAt';
-import { beats, laid, line, movement, natural, plan } from '../testing/sample';
+import { beats, line, movement, natural, plan, timelineFor } from '../testing/sample';
 import { advance } from './advance';
 import { loggedItems } from './classLog';
 import { comesNext } from './comesNext';
@@ -17,7 +17,7 @@ const thePlan = plan([
   line({ id: 'swing', movementId: 'swing', count: 5 }),
   newPause('rest', 'rest', 10),
 ]);
-const timeline = laid(thePlan, ...repertoire);
+const timeline = timelineFor(thePlan, ...repertoire);
 const at = (ms: number): Teaching => advance(timeline, beginTeaching(), ms);
 
 describe('letting time pass', () => {
@@ -87,7 +87,7 @@ describe('steering', () => {
 
   test('once more on an alternating line goes back to the same side', () => {
     const turns = movement({ laterality: { sides: { kind: 'alternating', first: 'left', repetition: 'one-side' } } });
-    const alternating = laid(plan([line({ count: 4 })]), turns);
+    const alternating = timelineFor(plan([line({ count: 4 })]), turns);
     expect(onceMore(alternating, advance(alternating, beginTeaching(), 32_000)).planMs).toBe(12_000);
   });
 
@@ -116,7 +116,7 @@ describe('the moment', () => {
 
   test('a half shared by two spans swells once, not twice', () => {
     const half = { breath: 'in' as const, length: { kind: 'span' as const, share: 0.5 }, to: {}, call: 'Rise' };
-    const two = laid(
+    const two = timelineFor(
       plan([line()]),
       movement({ parts: { cycle: [half, half, { ...half, breath: 'out', length: { kind: 'span', share: 1 } }] } }),
     );
@@ -124,7 +124,7 @@ describe('the moment', () => {
   });
 
   test('natural breaths swell once each', () => {
-    const post = laid(plan([line({ count: 1 })]), movement({ parts: { cycle: [natural(2)] } }));
+    const post = timelineFor(plan([line({ count: 1 })]), movement({ parts: { cycle: [natural(2)] } }));
     expect([0, 5000, 10_000, 15_000].map((ms) => momentOf(post, advance(post, beginTeaching(), ms))?.fullness)).toEqual(
       [0, 1, 0, 1],
     );
@@ -141,7 +141,7 @@ describe('the moment', () => {
     expect(comesNext(timeline, timeline.segments.length - 1)).toBeNull();
   });
 
-  test('an empty class has no moment', () => expect(momentOf(laid(plan([])), beginTeaching())).toBeNull());
+  test('an empty class has no moment', () => expect(momentOf(timelineFor(plan([])), beginTeaching())).toBeNull());
 });
 
 test('the log says what became of every line, in the planned order', () => {

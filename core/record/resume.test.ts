@@ -1,4 +1,4 @@
-import { beats, laid, line, movement, plan, session } from '../testing/sample';
+import { beats, line, movement, plan, session, timelineFor } from '../testing/sample';
 import { advance } from './advance';
 import { goesOnByItself, isSamePlan, passUnled } from './resume';
 import { beginTeaching } from './teaching';
@@ -34,7 +34,7 @@ test('another title or day is the same plan', () => {
 });
 
 test('the time a reload took is in the record, on the line it fell on, and the class stands on the same breath', () => {
-  const timeline = laid(
+  const timeline = timelineFor(
     plan([line({ id: 'lift', count: 3 }), line({ id: 'swing', movementId: 'swing', count: 5 })]),
     movement(),
     movement({ id: 'swing', parts: { cycle: [beats(4, 60)] } }),

@@ -41,8 +41,8 @@ export function onceMore(timeline: Timeline, teaching: Teaching): Teaching {
   const here = segmentAt(timeline, teaching.planMs);
   const current = timeline.segments[here];
   if (!current) return teaching;
-  const visit = timeline.items[itemIndexAt(timeline, teaching.planMs)];
-  const earlier = timeline.segments.slice(visit?.first ?? here, here).filter(({ kind }) => kind === 'move');
+  const occurrence = timeline.items[itemIndexAt(timeline, teaching.planMs)];
+  const earlier = timeline.segments.slice(occurrence?.first ?? here, here).filter(({ kind }) => kind === 'move');
   if (current.kind !== 'move') return goTo(teaching, repetitionStart(earlier, earlier.at(-1)));
   const same = earlier.findLast(
     (segment) =>

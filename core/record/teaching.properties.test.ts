@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { explainItem } from '../session/report/explain';
 import type { Timeline } from '../session/timeline/segment';
-import { beats, inBreath, laid, line, movement, natural, outBreath, plan } from '../testing/sample';
+import { beats, inBreath, line, movement, natural, outBreath, plan, timelineFor } from '../testing/sample';
 import { advance } from './advance';
 import { momentOf } from './moment';
 import { remainingMs } from './remaining';
@@ -25,7 +25,7 @@ const timelines: fc.Arbitrary<Timeline> = fc
     }),
     { minLength: 1, maxLength: 6 },
   )
-  .map((items) => laid(plan(items.map((item, index) => line({ ...item, id: `line-${index}` }))), ...repertoire));
+  .map((items) => timelineFor(plan(items.map((item, index) => line({ ...item, id: `line-${index}` }))), ...repertoire));
 
 type Deed = (timeline: Timeline, teaching: Teaching) => Teaching;
 const deeds: fc.Arbitrary<Deed> = fc.oneof(

@@ -2,7 +2,7 @@ import { type OwnSchools, type Schools, schoolsOf, USUAL_SCHOOLS } from '../move
 import { answerTo, ownWords, SCHOOL_QUESTIONS, schoolsWords } from '../movement/adapt/schoolWords';
 import type { Movement } from '../movement/schema/movement';
 import { classWith, contextWith, line as lineOf } from '../testing/cleanClass';
-import { constant, inBreath, laid, line, movement, outBreath, plan } from '../testing/sample';
+import { constant, inBreath, line, movement, outBreath, plan, timelineFor } from '../testing/sample';
 import { schoolsThatMatter } from '../traits/schoolsThatMatter';
 import { analyseClass } from './findings/finding/analyseClass';
 import type { Finding } from './findings/finding/finding';
@@ -58,7 +58,7 @@ test('the same answers always give the same movement, and answers that change no
 test('more weight in front asks more of the front leg, less of the back one, and takes no other time', () => {
   const asked = (frontShare: Schools['frontShare']) => {
     const of = classOf({ frontShare });
-    const timeline = laid(of, bow);
+    const timeline = timelineFor(of, bow);
     const pieces = sessionDemand(of, timeline, find);
     const forward = timeline.segments.find(
       ({ kind, phase, side }) => kind === 'move' && phase === 1 && side === 'left',

@@ -57,16 +57,16 @@ export const session = (change: Record<string, unknown> = {}): Session =>
   });
 
 /** The timeline of a plan that is known to be sound. */
-export function laid(of: Plan, ...movements: Movement[]): Timeline {
+export function timelineFor(of: Plan, ...movements: Movement[]): Timeline {
   const answer = timelineOf(of, (id) => movements.find((candidate) => candidate.id === id));
   if (!answer.ok) throw new Error(answer.problems.map(({ message }) => message).join());
   return answer.timeline;
 }
 
 /** The timeline of one quiet line of one movement. */
-export const laidLine = (
+export const timelineOfLine = (
   one: Movement,
   change: Record<string, unknown>,
   pace?: Pace,
   breath?: Plan['breath'],
-): Timeline => laid(plan([line({ movementId: one.id, ...change })], pace, breath), one);
+): Timeline => timelineFor(plan([line({ movementId: one.id, ...change })], pace, breath), one);

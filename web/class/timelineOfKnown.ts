@@ -5,7 +5,7 @@ import type { Timeline } from '../../core/session/timeline/segment';
 import type { Repertoire } from '../app/repertoire';
 
 /** A class without the lines whose movement is gone from the repertoire. */
-const knownPart = (session: Session, { find }: Repertoire): Session => ({
+const withoutMissing = (session: Session, { find }: Repertoire): Session => ({
   ...session,
   sections: session.sections.map((section) => ({
     ...section,
@@ -16,7 +16,7 @@ const knownPart = (session: Session, { find }: Repertoire): Session => ({
 
 const timelines = rememberFor((session: Session) =>
   rememberFor((repertoire: Repertoire): Timeline => {
-    const answer = timelineOf(knownPart(session, repertoire), repertoire.find);
+    const answer = timelineOf(withoutMissing(session, repertoire), repertoire.find);
     if (!answer.ok) throw new Error('A class of known movements could not be timed');
     return answer.timeline;
   }),

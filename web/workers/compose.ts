@@ -4,11 +4,11 @@ import { type Asked, contextFor, type JudgingContext } from '../../core/session/
 import type { FitKind } from '../../core/session/fit/buildModel';
 import { type FitAnswer, fitPlan } from '../../core/session/fit/fitPlan';
 import type { Plan } from '../../core/session/plan/session';
-import type { DraftWish } from '../../core/session/propose/mainPart';
+import type { DraftRequest } from '../../core/session/propose/mainPart';
+import type { Preferences, Proposal } from '../../core/session/propose/preferences';
 import { proposeCoolDown } from '../../core/session/propose/proposeCoolDown';
 import { type Draft, proposeDraft } from '../../core/session/propose/proposeDraft';
 import { proposeWarmUp } from '../../core/session/propose/proposeWarmUp';
-import type { Proposal, Wishes } from '../../core/session/propose/wishes';
 import { holdLife } from './keepAlive';
 
 /** Composes classes away from the screen. What takes too long is cancelled by ending the whole worker. */
@@ -26,9 +26,11 @@ const composer = {
   },
   fit: (plan: Plan, asked: Asked, kind: FitKind, onProgress: (done: number, of: number) => void): FitAnswer =>
     fitPlan(plan, contextOf(asked), kind, onProgress),
-  warmUp: (plan: Plan, asked: Asked, wishes: Wishes): Proposal[] => proposeWarmUp(plan, contextOf(asked), wishes),
-  coolDown: (plan: Plan, asked: Asked, wishes: Wishes): Proposal[] => proposeCoolDown(plan, contextOf(asked), wishes),
-  draft: (asked: Asked, wish: DraftWish): Draft => proposeDraft(contextOf(asked), wish),
+  warmUp: (plan: Plan, asked: Asked, preferences: Preferences): Proposal[] =>
+    proposeWarmUp(plan, contextOf(asked), preferences),
+  coolDown: (plan: Plan, asked: Asked, preferences: Preferences): Proposal[] =>
+    proposeCoolDown(plan, contextOf(asked), preferences),
+  draft: (asked: Asked, request: DraftRequest): Draft => proposeDraft(contextOf(asked), request),
 };
 export type Composer = typeof composer;
 

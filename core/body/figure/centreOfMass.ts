@@ -1,8 +1,8 @@
 import type { Vec } from '../geometry/vector';
 import { MASS } from '../standing/bodySize';
 import { SIDES, type Side } from '../written/side';
-import type { LaidLeg } from './placeLeg';
-import type { Armless, LaidArm } from './upperBody';
+import type { PlacedLeg } from './placeLeg';
+import type { Armless, PlacedArm } from './upperBody';
 
 /** Part of a body's mass: its share of the whole, and its moment, share times place in metres. */
 export interface Mass {
@@ -35,7 +35,7 @@ const BONE = { share: MASS.trunk.share / 3, at: MASS.trunk.at };
 /** The mass of trunk, head and arms. */
 export function upperMass(
   body: Pick<Armless, 'spine'> & { readonly crown: Vec },
-  arms: Readonly<Record<Side, LaidArm>>,
+  arms: Readonly<Record<Side, PlacedArm>>,
 ): Mass {
   const scale = new Scale();
   const [pelvis, low, high, neck] = body.spine;
@@ -53,7 +53,7 @@ export function upperMass(
 }
 
 /** The mass of both legs. */
-export function legMass(legs: Readonly<Record<Side, LaidLeg>>): Mass {
+export function legMass(legs: Readonly<Record<Side, PlacedLeg>>): Mass {
   const scale = new Scale();
   for (const side of SIDES) {
     const { hip, knee, shankEnd, heel, toe } = legs[side];

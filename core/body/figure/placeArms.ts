@@ -5,7 +5,7 @@ import type { Palm } from '../written/hand';
 import { otherSide, type Side } from '../written/side';
 import { bentTowards, limb } from './limb';
 import { siteInRoom } from './siteInRoom';
-import type { Armless, LaidArm } from './upperBody';
+import type { Armless, PlacedArm } from './upperBody';
 
 function palmNormal(palm: Palm, chest: Frame, outward: Vec): Vec {
   switch (palm) {
@@ -31,7 +31,7 @@ const shoulderOf = (pose: Pose, body: Armless, side: Side, outward: Vec): Vec =>
   return along(along(level, body.chestFrame.up, lift * unitLength), body.chestFrame.forward, forward * unitLength);
 };
 
-function layArm(pose: Pose, body: Armless, side: Side, other: LaidArm | null): LaidArm {
+function placeArm(pose: Pose, body: Armless, side: Side, other: PlacedArm | null): PlacedArm {
   const { size, chestFrame } = body;
   const outward = outwardOf(chestFrame, side);
   const sideFrame: Frame = { right: outward, forward: chestFrame.forward, up: chestFrame.up };
@@ -60,9 +60,9 @@ function layArm(pose: Pose, body: Armless, side: Side, other: LaidArm | null): L
 const leansOnArm = (pose: Pose, side: Side): boolean => pose.hands[side].rests?.startsWith('other-') ?? false;
 
 /** Both arms. A hand that rests on the other arm is laid after it; two that rest on each other are laid where they point. */
-export function layArms(pose: Pose, body: Armless): Record<Side, LaidArm> {
+export function placeArms(pose: Pose, body: Armless): Record<Side, PlacedArm> {
   const first: Side = leansOnArm(pose, 'left') ? 'right' : 'left';
-  const one = layArm(pose, body, first, null);
-  const two = layArm(pose, body, otherSide(first), leansOnArm(pose, first) ? null : one);
+  const one = placeArm(pose, body, first, null);
+  const two = placeArm(pose, body, otherSide(first), leansOnArm(pose, first) ? null : one);
   return first === 'left' ? { left: one, right: two } : { left: two, right: one };
 }

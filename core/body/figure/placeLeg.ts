@@ -5,7 +5,7 @@ import type { FootPoints } from '../standing/foot';
 import type { Side } from '../written/side';
 import { limb } from './limb';
 
-export interface LaidLeg extends FootPoints {
+export interface PlacedLeg extends FootPoints {
   readonly hip: Vec;
   readonly knee: Vec;
   /** Where the shank ends; the foot's own ankle unless the leg is too short for it. */
@@ -28,7 +28,7 @@ export function kneePole(side: Side, frame: Frame, foot: FootPoints, load: numbe
 }
 
 /** One leg from the hip to its foot, the knee over the toes; a lifted knee goes where the pelvis faces. */
-export function layLeg(hip: Vec, foot: FootPoints, pole: Vec, size: BodySize): LaidLeg {
+export function placeLeg(hip: Vec, foot: FootPoints, pole: Vec, size: BodySize): PlacedLeg {
   const { middle, end, short } = limb(hip, foot.ankle, size.thigh, size.shank, pole, foot.forward);
   return {
     heel: foot.heel,

@@ -2,14 +2,14 @@ import { outwardOf, toRoom, turned } from '../geometry/frame';
 import { add, between, type Vec } from '../geometry/vector';
 import { otherSide, type Side } from '../written/side';
 import { SITES, type Site } from '../written/site';
-import type { LaidLeg } from './placeLeg';
-import type { Armless, LaidArm } from './upperBody';
+import type { PlacedLeg } from './placeLeg';
+import type { Armless, PlacedArm } from './upperBody';
 
 /**
  * Where the wrist is when the hand of a side rests on a site.
  * @param other the other arm, if it is laid; sites on it, as on legs that are not laid, are answered with null
  */
-export function siteInRoom(site: Site, side: Side, body: Armless, other: LaidArm | null): Vec | null {
+export function siteInRoom(site: Site, side: Side, body: Armless, other: PlacedArm | null): Vec | null {
   const place = SITES[site];
   const { height } = body.size;
   const by = (frame: { right: Vec; forward: Vec; up: Vec }, from: Vec): Vec => {
@@ -24,7 +24,7 @@ export function siteInRoom(site: Site, side: Side, body: Armless, other: LaidArm
     );
   };
   const { legs } = body;
-  const onLeg = ({ hip, knee, shankEnd }: LaidLeg): Vec => {
+  const onLeg = ({ hip, knee, shankEnd }: PlacedLeg): Vec => {
     return place.limb === 'shank'
       ? between(knee, shankEnd, place.along ?? 0.5)
       : between(hip, knee, place.along ?? 0.5);

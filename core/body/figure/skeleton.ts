@@ -8,9 +8,9 @@ import { SIDES, type Side } from '../written/side';
 import { holdsBelow } from '../written/site';
 import { Approach, CARRIED } from './approach';
 import { addMass, legMass, type Mass, shifted, upperMass } from './centreOfMass';
-import { layArms } from './placeArms';
-import { kneePole, type LaidLeg, layLeg } from './placeLeg';
-import type { Armless, LaidArm } from './upperBody';
+import { placeArms } from './placeArms';
+import { kneePole, type PlacedLeg, placeLeg } from './placeLeg';
+import type { Armless, PlacedArm } from './upperBody';
 
 /** A body standing in a pose: every joint as a point of the room in metres. */
 export interface Skeleton {
@@ -23,8 +23,8 @@ export interface Skeleton {
   readonly pelvisFrame: Frame;
   readonly chestFrame: Frame;
   readonly headFrame: Frame;
-  readonly legs: Readonly<Record<Side, LaidLeg>>;
-  readonly arms: Readonly<Record<Side, LaidArm>>;
+  readonly legs: Readonly<Record<Side, PlacedLeg>>;
+  readonly arms: Readonly<Record<Side, PlacedArm>>;
   readonly centreOfMass: Vec;
   readonly centreOfPressure: Point;
 }
@@ -64,7 +64,7 @@ interface Upper {
 }
 
 /** Pelvis, spine and head with the pelvis at the origin: they depend on nothing below. */
-function layTrunk(pose: Pose, size: BodySize): Upper {
+function placeTrunk(pose: Pose, size: BodySize): Upper {
   const { hinge, round, bend } = pose.spine;
   const facing = pose.heading + pose.hips.turn;
   const pelvisFrame = leant(turned(facing), 0, pose.hips.tilt);
@@ -120,14 +120,14 @@ interface UpperBody {
   readonly mass: Mass;
 }
 
-function layUpper(pose: Pose, body: Armless & { crown: Vec }): UpperBody {
-  const arms = layArms(pose, body);
+function placeUpper(pose: Pose, body: Armless & { crown: Vec }): UpperBody {
+  const arms = placeArms(pose, body);
   return { arms, mass: upperMass(body, arms) };
 }
 
 /** The upper body with its pelvis carried from the middle of the room to another place. */
 function moved({ arms, mass }: UpperBody, by: Vec): UpperBody {
-  const arm = ({ shoulder, elbow, wrist, tip, wanted, short }: LaidArm): LaidArm => ({
+  const arm = ({ shoulder, elbow, wrist, tip, wanted, short }: PlacedArm): PlacedArm => ({
     shoulder: add(shoulder, by),
     elbow: add(elbow, by),
     wrist: add(wrist, by),
@@ -145,7 +145,7 @@ function moved({ arms, mass }: UpperBody, by: Vec): UpperBody {
 export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
   const pose = scaledPose(given, size.height / USUAL_HEIGHT);
   const feet = { left: footPoints(pose.feet.left, size), right: footPoints(pose.feet.right, size) };
-  const upper = layTrunk(pose, size);
+  const upper = placeTrunk(pose, size);
   const pressure = pressureOf(pose, size);
 
   const poles = {
@@ -154,8 +154,8 @@ export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
   };
   const half = scale(upper.pelvisFrame.right, size.hipJoints / 2);
   const legsAt = (pelvis: Vec) => ({
-    left: layLeg(subtract(pelvis, half), feet.left, poles.left, size),
-    right: layLeg(add(pelvis, half), feet.right, poles.right, size),
+    left: placeLeg(subtract(pelvis, half), feet.left, poles.left, size),
+    right: placeLeg(add(pelvis, half), feet.right, poles.right, size),
   });
   const spineAt = (pelvis: Vec): Skeleton['spine'] => {
     const [low, middle, high, neck] = upper.spine;
@@ -177,14 +177,14 @@ export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
 
   /** Trunk, head and arms go where the pelvis goes, all of a piece, unless a hand holds on to a leg or to the room. */
   const whole = !SIDES.some((side) => holdsBelow(pose.hands[side].rests));
-  const carried = whole ? layUpper(pose, bodyAt(ORIGIN, null)) : null;
+  const carried = whole ? placeUpper(pose, bodyAt(ORIGIN, null)) : null;
 
   const legsUnder = (x: number, y: number) => {
     const pelvis: Vec = [x, y, heightAt(x, y)];
     return { pelvis, legs: legsAt(pelvis) };
   };
   const stand = ({ pelvis, legs }: ReturnType<typeof legsUnder>): Skeleton => {
-    const { arms, mass } = carried ? moved(carried, pelvis) : layUpper(pose, bodyAt(pelvis, legs));
+    const { arms, mass } = carried ? moved(carried, pelvis) : placeUpper(pose, bodyAt(pelvis, legs));
     const centre = addMass(mass, legMass(legs));
     // Written out rather than spread: bodies are stood by the thousand.
     return {
@@ -210,7 +210,7 @@ export function skeletonOf(given: Pose, size: BodySize = USUAL_BODY): Skeleton {
   const search = new Approach();
   for (let step = 0; step < MOST_STEPS; step += 1) {
     const { pelvis, legs } = at;
-    const mass = carried ? shifted(carried.mass, pelvis) : layUpper(pose, bodyAt(pelvis, legs)).mass;
+    const mass = carried ? shifted(carried.mass, pelvis) : placeUpper(pose, bodyAt(pelvis, legs)).mass;
     const [cx, cy] = addMass(mass, legMass(legs));
     const [dx, dy] = [pressure[0] - cx, pressure[1] - cy];
     if (dx * dx + dy * dy < NEAR * NEAR) break;

@@ -2,9 +2,9 @@ import type { Frame } from '../geometry/frame';
 import type { Vec } from '../geometry/vector';
 import type { BodySize } from '../standing/bodySize';
 import type { Side } from '../written/side';
-import type { LaidLeg } from './placeLeg';
+import type { PlacedLeg } from './placeLeg';
 
-export interface LaidArm {
+export interface PlacedArm {
   readonly shoulder: Vec;
   readonly elbow: Vec;
   readonly wrist: Vec;
@@ -25,5 +25,5 @@ export interface Armless {
   readonly chestFrame: Frame;
   readonly headFrame: Frame;
   /** Null where no hand holds on to them, and they are not laid yet. */
-  readonly legs: Readonly<Record<Side, LaidLeg>> | null;
+  readonly legs: Readonly<Record<Side, PlacedLeg>> | null;
 }

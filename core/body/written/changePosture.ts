@@ -5,7 +5,7 @@ import { STANCES } from './stance';
 type Changes<Thing> = { [Name in keyof Thing]?: Thing[Name] | undefined };
 
 /** What is given, laid over what was there; what is left out or undefined stays. */
-function laidOver<Thing extends object>(before: Thing, change: Changes<Thing> | undefined): Thing {
+function changedBy<Thing extends object>(before: Thing, change: Changes<Thing> | undefined): Thing {
   if (change === undefined) return before;
   const next = { ...before };
   for (const name of Object.keys(change) as (keyof Thing)[]) {
@@ -20,7 +20,7 @@ function adjusted<Thing extends object>(before: Changes<Record<Side, Thing>>, ch
   const next = { ...before };
   for (const side of SIDES) {
     const one = change[side];
-    if (one) next[side] = laidOver(before[side] ?? ({} as Thing), one);
+    if (one) next[side] = changedBy(before[side] ?? ({} as Thing), one);
   }
   return next;
 }
@@ -33,11 +33,11 @@ function adjusted<Thing extends object>(before: Changes<Record<Side, Thing>>, ch
 export function changePosture(posture: Posture, change: PostureChange): Posture {
   const { spine, head, hips, shoulders, feet, hands, ...simple } = change;
   const next: Posture = {
-    ...laidOver(posture, simple),
-    spine: laidOver(posture.spine, spine),
-    head: laidOver(posture.head, head),
-    hips: laidOver(posture.hips, hips),
-    shoulders: laidOver(posture.shoulders, shoulders),
+    ...changedBy(posture, simple),
+    spine: changedBy(posture.spine, spine),
+    head: changedBy(posture.head, head),
+    hips: changedBy(posture.hips, hips),
+    shoulders: changedBy(posture.shoulders, shoulders),
     feet:
       change.stance === undefined && !feet
         ? posture.feet

@@ -1,7 +1,7 @@
 import { skeletonOf } from '../../body/figure/skeleton';
 import { newMovementItem } from '../../session/plan/defaults';
 import { countWords } from '../../session/report/countWords';
-import { laidLine, movement, phase } from '../../testing/sample';
+import { movement, phase, timelineOfLine } from '../../testing/sample';
 import { rampedMovement } from '../adapt/rampedMovement';
 import { writtenSide } from '../walk/cycleFor';
 import { walkMovement } from '../walk/walkMovement';
@@ -103,7 +103,7 @@ test('a ramp of tempo makes later repetitions shorter in the class, too', () => 
     ramps: [{ what: 'tempo', from: 1, to: 2 }],
     parts: { cycle: [phase({ breath: 'natural', length: { kind: 'beats', beats: 8, tempo: 60 }, call: 'Knock' })] },
   });
-  const lengths = laidLine(knocking, { count: 24 }).segments.map(({ lengthMs }) => lengthMs);
+  const lengths = timelineOfLine(knocking, { count: 24 }).segments.map(({ lengthMs }) => lengthMs);
   expect(lengths).toEqual([8000, 5333, 4000]);
   expect(rampedMovement(knocking, 2, 3)).toBe(rampedMovement(knocking, 2, 3));
   expect(rampedMovement(stepping, 2, 3)).toBe(stepping);

@@ -124,7 +124,7 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
   const written: Laid = { plan, timeline: usual, shifts: [] };
   const sections = plan.sections.map((section, index): FitSection => {
     const paces = pacesOf(section, question);
-    const visits = unrollBlocks(section);
+    const occurrences = unrollBlocks(section);
     const lines = section.items.map((item): FitLine => {
       const movement = item.kind === 'movement' ? context.find(item.movementId) : undefined;
       if (item.kind !== 'movement' || !movement) {
@@ -133,9 +133,9 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
       }
       const { paceNow, sum, count: countNow } = standsAs(item, lineTimes(now.timeline).has(item.id) ? now : written);
       const held = paceNow ? paceNow - (now.shifts[index] ?? 0) : paceAt(section.pace, Number.MAX_VALUE);
-      const times = visits.flatMap((visit) =>
-        visit.item.id === item.id && visit.item.kind === 'movement'
-          ? [secondsOf(visit.item)(movement)(plan.breath)(plan.schools)]
+      const times = occurrences.flatMap((occurrence) =>
+        occurrence.item.id === item.id && occurrence.item.kind === 'movement'
+          ? [secondsOf(occurrence.item)(movement)(plan.breath)(plan.schools)]
           : [],
       );
       const alone = times.map((time) => time.parts(countNow));

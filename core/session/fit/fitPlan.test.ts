@@ -149,10 +149,10 @@ test('the seconds of a line, for any count and pace, are what laying it out says
             settle: null,
           },
         ];
-        const laid = timelineOf({ slotMinutes: 20, breath, schools: USUAL_SCHOOLS, sections }, asked.find);
-        if (!laid.ok) throw new Error('known movements');
-        expect(model.seconds(count, pace)).toBeCloseTo(laid.timeline.totalMs / 1000, 2);
-        expect(pacedAt(laid.timeline.segments)).toBeCloseTo(pace, 2);
+        const answer = timelineOf({ slotMinutes: 20, breath, schools: USUAL_SCHOOLS, sections }, asked.find);
+        if (!answer.ok) throw new Error('known movements');
+        expect(model.seconds(count, pace)).toBeCloseTo(answer.timeline.totalMs / 1000, 2);
+        expect(pacedAt(answer.timeline.segments)).toBeCloseTo(pace, 2);
       }
   }
 });

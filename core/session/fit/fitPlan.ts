@@ -40,7 +40,7 @@ const PASSES = 4;
 /** Strain is not evenly made up of counts: so many classes at most are simulated to bring it under its ceiling. */
 export const MOST_SIMULATIONS = 40;
 
-function laidOut(plan: Plan, context: JudgingContext): Timeline | null {
+function timelineOrNull(plan: Plan, context: JudgingContext): Timeline | null {
   const answer = timelineOf(plan, context.find);
   return answer.ok ? answer.timeline : null;
 }
@@ -85,7 +85,7 @@ function fitOnce(
     if (!choice) return null;
     const edits = editsOf(plan, model, choice);
     const fitted = applyEdits(plan, edits);
-    const timeline = laidOut(fitted, context);
+    const timeline = timelineOrNull(fitted, context);
     if (!timeline) return null;
     const real = timeline.totalMs / 1000;
     if (Math.abs(real - slot) <= TOLERANCE) return { edits, timeline, cost: choice.cost };
@@ -113,7 +113,7 @@ export function fitPlan(
   kind: FitKind,
   onProgress: (done: number, of: number) => void = () => undefined,
 ): FitAnswer {
-  const usual = laidOut(plan, context);
+  const usual = timelineOrNull(plan, context);
   const caps = new Map<string, number>();
   const question: FitQuestion = { plan, context, kind, caps };
   const first = usual && fitOnce(question, usual);

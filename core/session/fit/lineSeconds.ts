@@ -43,7 +43,7 @@ const QUICK = 30;
  */
 export function lineSeconds(item: MovementItem, movement: Movement, of: Pick<Plan, 'breath' | 'schools'>): LineSeconds {
   const { least, step } = movement.count;
-  const laid = (count: number, pace: number) => {
+  const timesAt = (count: number, pace: number) => {
     const sections: Plan['sections'] = [
       {
         kind: 'main',
@@ -56,11 +56,11 @@ export function lineSeconds(item: MovementItem, movement: Movement, of: Pick<Pla
     const answer = timelineOf({ slotMinutes: 60, breath: of.breath, schools: of.schools, sections }, () => movement);
     return sumOf(answer.ok ? answer.timeline.segments : []);
   };
-  const one = laid(least, SLOW[0]);
-  const two = laid(least + step, SLOW[0]);
+  const one = timesAt(least, SLOW[0]);
+  const two = timesAt(least + step, SLOW[0]);
   const slower = one.showing;
-  const slow = item.manner === 'explained' ? laid(least, SLOW[1]).showing : 0;
-  const spoken = item.manner === 'explained' ? laid(least, QUICK).showing : 0;
+  const slow = item.manner === 'explained' ? timesAt(least, SLOW[1]).showing : 0;
+  const spoken = item.manner === 'explained' ? timesAt(least, QUICK).showing : 0;
   // Moved through once it lasts a + b / pace.
   const b = (slower - slow) / (1 / SLOW[0] - 1 / SLOW[1]);
   const a = slower - b / SLOW[0];

@@ -44,7 +44,7 @@ interface Best {
   readonly tables: readonly Table[];
 }
 
-function layTable({ lines }: FitSection, pace: number, range: Range, most: number, { fine, offset }: Buckets): Table {
+function tableOf({ lines }: FitSection, pace: number, range: Range, most: number, { fine, offset }: Buckets): Table {
   // What the lines still to come can add: only what can then end within the range is worth keeping.
   const rest = lines.map(({ options }) => spanOf(options, pace));
   let longest = range.longest - rest.reduce((sum, one) => sum + one.shortest, 0);
@@ -92,7 +92,7 @@ function layTable({ lines }: FitSection, pace: number, range: Range, most: numbe
 }
 
 function bestOf(section: FitSection, slot: number, range: Range, most: number, buckets: Buckets): Best {
-  const tables = section.paces.map((_, pace) => layTable(section, pace, range, most, buckets));
+  const tables = section.paces.map((_, pace) => tableOf(section, pace, range, most, buckets));
   const cost = new Float64Array(most + 1).fill(Number.POSITIVE_INFINITY);
   const seconds = new Float64Array(most + 1);
   const paces = new Int8Array(most + 1);

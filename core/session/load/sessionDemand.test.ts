@@ -1,5 +1,5 @@
 import type { Movement } from '../../movement/schema/movement';
-import { beats, constant, laid, line, movement, natural, phase, plan } from '../../testing/sample';
+import { beats, constant, line, movement, natural, phase, plan, timelineFor } from '../../testing/sample';
 import { ceilingsFor } from '../limits/limitsFor';
 import { newPause } from '../plan/defaults';
 import type { Item } from '../plan/session';
@@ -75,7 +75,7 @@ const mirrored = movement({
 const all = [horse, post, heels, ankles, mirrored];
 
 const piecesOf = (items: Item[]) =>
-  sessionDemand(plan(items), laid(plan(items, constant(6)), ...all), (id) => all.find((one) => one.id === id));
+  sessionDemand(plan(items), timelineFor(plan(items, constant(6)), ...all), (id) => all.find((one) => one.id === id));
 const on = (id: string, movementId: string, more: Record<string, unknown> = {}) => line({ id, movementId, ...more });
 const rest = (id: string, seconds: number): Item => newPause('rest', id, seconds);
 /** The class stays standing where it is, so that only holding and resting are counted. */
@@ -184,7 +184,7 @@ test('how long hands are overhead in one stretch', () => {
     on('c', 'down', { count: 20 }),
     on('d', 'up', { count: 10 }),
   ];
-  const runs = runsOf(sessionDemand(plan(items), laid(plan(items), up, down), find), 'overhead');
+  const runs = runsOf(sessionDemand(plan(items), timelineFor(plan(items), up, down), find), 'overhead');
   expect(runs.map(({ seconds, startMs }) => [Math.round(seconds), startMs])).toEqual([
     [70, 0],
     [10, 90_000],
@@ -197,14 +197,14 @@ test('natural breathing at ease asks next to nothing', () => {
     count: { unit: 'breaths', least: 1, usual: 6, most: 60, step: 1 },
   });
   const easy = plan([line({ movementId: ease.id })]);
-  const pieces = sessionDemand(easy, laid(easy, ease), () => ease);
+  const pieces = sessionDemand(easy, timelineFor(easy, ease), () => ease);
   expect(Math.max(...sessionStrain(pieces, ceilingsFor('gentle')).map(({ percent }) => percent))).toBeLessThan(60);
 });
 
 describe('left against right', () => {
   const accounts = (more: Record<string, unknown>) => {
     const items = [on('a', 'sides', { count: 5, ...more })];
-    const timeline = laid(plan(items, constant(6)), ...all);
+    const timeline = timelineFor(plan(items, constant(6)), ...all);
     return sessionSides(
       timeline,
       sessionDemand(plan(items), timeline, (id) => all.find((one) => one.id === id)),

@@ -1,4 +1,4 @@
-import { constant, inBreath, laid, line, movement, outBreath, plan } from '../../testing/sample';
+import { constant, inBreath, line, movement, outBreath, plan, timelineFor } from '../../testing/sample';
 import { sessionDemand } from '../load/sessionDemand';
 import { totalCount } from '../report/countWords';
 import { unrollBlocks } from '../schedule/unrollBlocks';
@@ -34,7 +34,7 @@ const order = (of: Plan) =>
   });
 
 describe('lines that come round in a block', () => {
-  test('two lines in three rounds with rest between are six visits', () => {
+  test('two lines in three rounds with rest between are six occurrences', () => {
     const of = classOf([member('x', 'lift'), member('y', 'bow')], block({ rounds: 3, roundRest: 20 }));
     expect(order(of)).toEqual(['x', 'y', 'round-rest 20, x', 'y', 'round-rest 20, x', 'y']);
   });
@@ -42,13 +42,13 @@ describe('lines that come round in a block', () => {
   test('a chain is done all on one side, then all on the other', () => {
     const of = classOf([member('x', 'bow'), member('y', 'bow')], block({ chain: 'right' }));
     expect(order(of)).toEqual(['x right', 'y right', 'side-change 4, x left', 'y left']);
-    const moved = laid(of, ...all).segments.filter(({ kind }) => kind === 'move');
+    const moved = timelineFor(of, ...all).segments.filter(({ kind }) => kind === 'move');
     expect(moved.map(({ side }) => side)).toEqual([...new Array(8).fill('right'), ...new Array(8).fill('left')]);
   });
 
   test('the steps to the other side of a chain are taken while it is said', () => {
     const changes = (id: string) => {
-      const timeline = laid(classOf([member('x', id)], block({ chain: 'left' })), ...all);
+      const timeline = timelineFor(classOf([member('x', id)], block({ chain: 'left' })), ...all);
       expect(timeline.items[1]).toMatchObject({ itemId: 'x', bridge: null });
       return timeline.segments
         .filter(({ kind }) => kind === 'side-change')
@@ -105,27 +105,29 @@ describe('lines that come round in a block', () => {
   });
 
   test('both sides of a chain are one round', () => {
-    const timeline = laid(classOf([member('x', 'bow')], block({ chain: 'left', rounds: 2 })), ...all);
+    const timeline = timelineFor(classOf([member('x', 'bow')], block({ chain: 'left', rounds: 2 })), ...all);
     const rounds = timeline.segments.filter(({ kind }) => kind === 'move').map(({ round, side }) => `${side} ${round}`);
     expect([...new Set(rounds)]).toEqual(['left 1', 'right 1', 'left 2', 'right 2']);
   });
 
   test('what has been shown is not shown again', () => {
-    const timeline = laid(classOf([member('x', 'lift', { manner: 'explained' })], block({ rounds: 3 })), ...all);
+    const timeline = timelineFor(classOf([member('x', 'lift', { manner: 'explained' })], block({ rounds: 3 })), ...all);
     expect(timeline.segments.filter(({ kind }) => kind === 'showing')).toHaveLength(1);
   });
 
   test('a block of one round is as if it were not there', () => {
     const lines = [line({ id: 'x', movementId: 'lift' }), line({ id: 'y', movementId: 'bow' })];
     const within = lines.map((one) => ({ ...one, block: 'b' }));
-    expect(laid(classOf(within, block()), ...all).segments).toEqual(laid(classOf(lines), ...all).segments);
+    expect(timelineFor(classOf(within, block()), ...all).segments).toEqual(
+      timelineFor(classOf(lines), ...all).segments,
+    );
   });
 
   test('every time a line comes round counts towards its minutes, and rounds are numbered through', () => {
     const of = classOf([member('x', 'lift', { rounds: 2 }), member('y', 'bow')], block({ rounds: 2, roundRest: 15 }));
-    const timeline = laid(of, ...all);
+    const timeline = timelineFor(of, ...all);
     const lines = [...lineTimes(timeline).values()];
-    expect(lines.map(({ itemId, visits }) => [itemId, visits.length])).toEqual([
+    expect(lines.map(({ itemId, occurrences }) => [itemId, occurrences.length])).toEqual([
       ['x', 2],
       ['y', 2],
     ]);
@@ -136,20 +138,20 @@ describe('lines that come round in a block', () => {
 
   test('a lower round asks more of the thighs than the one before it, and nothing else changes', () => {
     const of = classOf([member('x', 'bow')], block({ rounds: 2, lower: 8 }));
-    const timeline = laid(of, ...all);
+    const timeline = timelineFor(of, ...all);
     expect(timeline.segments.filter(({ kind }) => kind === 'move').map(({ lower }) => lower)).toEqual([
       ...new Array(8).fill(0),
       ...new Array(8).fill(8),
     ]);
-    const thighs = (visit: number) => {
-      const { startMs, lengthMs } = timeline.items[visit] ?? { startMs: 0, lengthMs: 0 };
+    const thighs = (occurrence: number) => {
+      const { startMs, lengthMs } = timeline.items[occurrence] ?? { startMs: 0, lengthMs: 0 };
       const pieces = sessionDemand(of, timeline, find).filter(
         (piece) => piece.startMs >= startMs && piece.startMs < startMs + lengthMs,
       );
       return Math.max(...pieces.map(({ demand }) => demand.sink));
     };
     expect(thighs(1) - thighs(0)).toBeCloseTo(8, 6);
-    const level = laid(classOf([member('x', 'bow')], block({ rounds: 2 })), ...all);
+    const level = timelineFor(classOf([member('x', 'bow')], block({ rounds: 2 })), ...all);
     expect(level.totalMs).toBe(timeline.totalMs);
   });
 });

@@ -1,7 +1,7 @@
 import { USUAL_SCHOOLS } from '../../movement/adapt/schools';
 import { breathConvention } from '../../movement/walk/breathConvention';
 import { find, line, MOVEMENTS } from '../../testing/cleanClass';
-import { laidLine, movement } from '../../testing/sample';
+import { movement, timelineOfLine } from '../../testing/sample';
 import { warmingOf } from '../../traits/warmingOf';
 import { applyEdits } from '../edit/planEdit';
 import { driftOf } from '../load/driftOf';
@@ -36,7 +36,7 @@ describe('the way a line is done', () => {
 describe('how far a line carries the class', () => {
   const steps = known('sidesteps');
   const total = (one: typeof steps, more: Record<string, unknown> = {}) =>
-    laidLine(one, { count: 4, ...more }).segments.reduce(
+    timelineOfLine(one, { count: 4, ...more }).segments.reduce(
       (sum, segment) => {
         const { x, y } = driftOf(one, segment);
         return { x: sum.x + x, y: sum.y + y };

@@ -6,7 +6,7 @@ import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
 import { newMovementItem } from '../plan/defaults';
 import type { MovementItem, Plan } from '../plan/session';
 import { timelineOf } from '../schedule/timeline';
-import { isSeatedClass, type Wishes } from './wishes';
+import { isSeatedClass, type Preferences } from './preferences';
 
 /** A movement that might be taken into a passage, with what it would ask and move there. */
 export interface Candidate {
@@ -60,7 +60,7 @@ function wayIn(movement: Movement, seated: boolean): string | null | undefined {
 }
 
 /** Everything that is offered for a section: of the right role and level, on chairs where the class is, each once. */
-export function candidatesFor(plan: Plan, context: JudgingContext, wishes: Wishes, role: Role): Candidate[] {
+export function candidatesFor(plan: Plan, context: JudgingContext, preferences: Preferences, role: Role): Candidate[] {
   const section = plan.sections.findIndex(({ kind }) => kind === role);
   const seated = isSeatedClass(plan, context);
   const taken = new Set(
@@ -79,7 +79,7 @@ export function candidatesFor(plan: Plan, context: JudgingContext, wishes: Wishe
     .filter(
       (movement) =>
         movement.roles.includes(role) &&
-        movement.level <= wishes.level &&
+        movement.level <= preferences.level &&
         wayIn(movement, seated) !== undefined &&
         !taken.has(movement.id),
     )

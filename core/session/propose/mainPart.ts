@@ -6,13 +6,13 @@ import { newPause } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
 import { type Aim, effortOf, serves } from './aims';
 import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
-import { dearness, type Wishes } from './wishes';
+import { dearness, type Preferences } from './preferences';
 
 /** What a whole class is asked for. */
-export interface DraftWish {
+export interface DraftRequest {
   readonly aim: Aim;
   readonly slotMinutes: number;
-  readonly wishes: Wishes;
+  readonly preferences: Preferences;
   /** How the class is done where schools disagree. */
   readonly schools: Schools;
 }
@@ -67,9 +67,13 @@ const MINUTES_A_LINE = 5;
 /** What is chosen leaves room for warm-up and cool-down under the ceiling. */
 const ROOM = 0.9;
 
-export function mainOf(plan: Plan, context: JudgingContext, { aim, slotMinutes, wishes }: DraftWish): Candidate[] {
+export function mainOf(
+  plan: Plan,
+  context: JudgingContext,
+  { aim, slotMinutes, preferences }: DraftRequest,
+): Candidate[] {
   const target = slotMinutes * 60 * MAIN_SHARE;
-  const candidates = candidatesFor(plan, context, wishes, 'main').filter(({ seconds }) => seconds < target * 0.6);
+  const candidates = candidatesFor(plan, context, preferences, 'main').filter(({ seconds }) => seconds < target * 0.6);
   const most = Math.max(3, Math.round(slotMinutes / MINUTES_A_LINE));
   let chosen: Candidate[] = [];
   // What serves the aim comes first; what is left of the time goes to what asks least.
@@ -82,7 +86,8 @@ export function mainOf(plan: Plan, context: JudgingContext, { aim, slotMinutes, 
       const worth = (one: Candidate): number => {
         const alike = chosen.filter(({ movement }) => movement.tradition === one.movement.tradition).length;
         const dear =
-          dearness('familiar', one.movement, context, wishes) * dearness('varied', one.movement, context, wishes);
+          dearness('familiar', one.movement, context, preferences) *
+          dearness('varied', one.movement, context, preferences);
         return serving(one) / dear / (1 + 0.12 * alike);
       };
       const [best] = candidates

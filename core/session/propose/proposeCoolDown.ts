@@ -13,7 +13,7 @@ import { readinessAfter, readinessGaps } from '../load/sessionReadiness';
 import { sessionStrain } from '../load/sessionStrain';
 import type { Plan } from '../plan/session';
 import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
-import { dearness, type Proposal, TASTES, type Taste, type Wishes } from './wishes';
+import { dearness, type Preferences, type Proposal, TASTES, type Taste } from './preferences';
 
 /** The share of the slot a cool-down is given when there is room, and the most of the movements in it. Conventions. */
 const USUAL_SHARE = 0.14;
@@ -82,7 +82,7 @@ const ABOUT_THE_END = ['cool-down-short', 'cool-down-fast', 'cool-down-low', 'en
 export function proposeCoolDown(
   plan: Plan,
   context: JudgingContext,
-  wishes: Wishes,
+  preferences: Preferences,
   tastes: readonly Taste[] = TASTES,
 ): Proposal[] {
   const section = plan.sections.findIndex(({ kind }) => kind === 'cool-down');
@@ -99,7 +99,7 @@ export function proposeCoolDown(
   const strain = worked(analysed);
   const pace = easedPace(plan, analysed, context.limits.pace.least);
   const paced = applyEdits(plan, [{ kind: 'pace', section, pace }]);
-  const easy = candidatesFor(paced, context, wishes, 'cool-down').filter(isEasy);
+  const easy = candidatesFor(paced, context, preferences, 'cool-down').filter(isEasy);
   const ready = easy.filter(readyFor(analysed, section));
   // A class without a warm-up has made next to nothing ready; it still wants a cool-down.
   const candidates = TWICE * secondsOf(ready) >= target ? ready : easy;
@@ -117,7 +117,7 @@ export function proposeCoolDown(
           0.05,
         );
         const dear =
-          dearness(taste, candidate.movement, context, wishes) * (1 + (used.get(candidate.movement.id) ?? 0));
+          dearness(taste, candidate.movement, context, preferences) * (1 + (used.get(candidate.movement.id) ?? 0));
         return taste === 'shortest' ? care / dear / Math.sqrt(candidate.seconds) : care / dear;
       };
       const left = candidates.filter(
@@ -135,7 +135,7 @@ export function proposeCoolDown(
       ...(plan.sections[section]?.items ?? []).map(({ id }): PlanEdit => ({ kind: 'remove', itemId: id })),
       { kind: 'pace', section, pace },
       ...lines.map(({ item }, index): PlanEdit => ({ kind: 'add', at: { section, index }, item })),
-      ...stillEnding(plan, context, wishes),
+      ...stillEnding(plan, context, preferences),
     ];
     const after = analyseClass(applyEdits(plan, edits), context);
     const left = after ? findingsOf(after).filter(({ code }) => ABOUT_THE_END.includes(code)) : [];
@@ -159,13 +159,13 @@ export function proposeCoolDown(
 }
 
 /** Something quiet at the very end, where the closing has nothing of the kind. */
-function stillEnding(plan: Plan, context: JudgingContext, wishes: Wishes): PlanEdit[] {
+function stillEnding(plan: Plan, context: JudgingContext, preferences: Preferences): PlanEdit[] {
   const section = plan.sections.findIndex(({ kind }) => kind === 'closing');
   const passage = plan.sections[section];
   if (!passage) return [];
   const isStill = ({ pieces }: Candidate) => pieces.every(({ mobilised }) => mobilised.every((moved) => moved < 0.12));
   const there = new Set(passage.items.flatMap((item) => (item.kind === 'movement' ? [item.movementId] : [])));
-  const stills = candidatesFor(plan, context, wishes, 'closing').filter(isStill);
+  const stills = candidatesFor(plan, context, preferences, 'closing').filter(isStill);
   if (stills.some(({ movement }) => there.has(movement.id))) return [];
   const [first] = stills.toSorted((a, b) => b.seconds - a.seconds);
   return first ? [{ kind: 'add', at: { section, index: passage.items.length }, item: first.item }] : [];

@@ -9,11 +9,11 @@ import { emptySections } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
 import { AIM_WORDS } from './aims';
 import { type Candidate, candidatesFor, secondsOf } from './candidates';
-import { type DraftWish, MAIN_SHARE, mainItems, mainOf } from './mainPart';
+import { type DraftRequest, MAIN_SHARE, mainItems, mainOf } from './mainPart';
 import { fittedPlan, mendedPlan } from './mendDraft';
+import type { Preferences } from './preferences';
 import { proposeCoolDown } from './proposeCoolDown';
 import { proposeWarmUp } from './proposeWarmUp';
-import type { Wishes } from './wishes';
 
 /** A whole class that is proposed. */
 export interface Draft {
@@ -32,11 +32,11 @@ const withItems = (plan: Plan, kind: string, items: readonly Item[]): Plan => ({
 function quietLines(
   plan: Plan,
   context: JudgingContext,
-  wishes: Wishes,
+  preferences: Preferences,
   role: 'opening' | 'closing',
   seconds: number,
 ): Item[] {
-  const calm = candidatesFor(plan, context, wishes, role)
+  const calm = candidatesFor(plan, context, preferences, role)
     .map((candidate) => ({
       candidate,
       moved: sumBy(candidate.pieces, ({ mobilised }) => Math.max(...mobilised)) / candidate.pieces.length,
@@ -60,17 +60,17 @@ const ROUNDS = 4;
  * A whole first draft: a main part for the aim, the warm-up it needs, a cool-down after it, fitted to its slot and mended until
  * nothing grave is left; or the reason why not.
  */
-export function proposeDraft(context: JudgingContext, wish: DraftWish): Draft {
-  const { aim, slotMinutes, wishes, schools } = wish;
+export function proposeDraft(context: JudgingContext, request: DraftRequest): Draft {
+  const { aim, slotMinutes, preferences, schools } = request;
   const empty: Plan = { slotMinutes, breath: { in: 1, out: 1 }, schools, sections: emptySections() };
-  const lines = mainOf(empty, context, wish);
+  const lines = mainOf(empty, context, request);
   let plan = withItems(empty, 'main', mainItems(lines, context, slotMinutes * 60 * MAIN_SHARE));
-  plan = withItems(plan, 'opening', quietLines(plan, context, wishes, 'opening', slotMinutes * 60 * 0.06));
-  plan = withItems(plan, 'closing', quietLines(plan, context, wishes, 'closing', slotMinutes * 60 * 0.07));
+  plan = withItems(plan, 'opening', quietLines(plan, context, preferences, 'opening', slotMinutes * 60 * 0.06));
+  plan = withItems(plan, 'closing', quietLines(plan, context, preferences, 'closing', slotMinutes * 60 * 0.07));
   const taken = (proposals: readonly { readonly edits: Parameters<typeof applyEdits>[1] }[]) =>
     applyEdits(plan, proposals[0]?.edits ?? []);
-  plan = taken(proposeWarmUp(plan, context, wishes, ['familiar']));
-  plan = taken(proposeCoolDown(plan, context, wishes, ['familiar']));
+  plan = taken(proposeWarmUp(plan, context, preferences, ['familiar']));
+  plan = taken(proposeCoolDown(plan, context, preferences, ['familiar']));
   for (let round = 0; round < ROUNDS; round += 1) {
     plan = mendedPlan(plan, context);
     plan = fittedPlan(plan, context) ?? plan;

@@ -15,7 +15,7 @@ import type { Plan } from '../plan/session';
 import { timelineOf } from '../schedule/timeline';
 import { type Candidate, candidatesFor, secondsOf, stepped } from './candidates';
 import { leastCover } from './leastCover';
-import { dearness, type Proposal, TASTES, type Taste, type Wishes } from './wishes';
+import { dearness, type Preferences, type Proposal, TASTES, type Taste } from './preferences';
 
 /** A gap is closed with a little to spare, so that nothing hangs on the last breath. */
 const SPARE = 0.9;
@@ -160,13 +160,13 @@ function reasonsFor(need: Need, chosen: readonly Candidate[], context: JudgingCo
 export function proposeWarmUp(
   plan: Plan,
   context: JudgingContext,
-  wishes: Wishes,
+  preferences: Preferences,
   tastes: readonly Taste[] = TASTES,
 ): Proposal[] {
   const section = plan.sections.findIndex(({ kind }) => kind === 'warm-up');
   const need = needOf(plan, context);
   if (section < 0 || !need) return [];
-  const candidates = candidatesFor(plan, context, wishes, 'warm-up');
+  const candidates = candidatesFor(plan, context, preferences, 'warm-up');
   const least = (plan.slotMinutes * 60 * SECTION_SHARES['warm-up'].least) / 100;
   const used = new Map<Movement, number>();
   const most = (plan.slotMinutes * 60 * SECTION_SHARES['warm-up'].most) / 100;
@@ -175,7 +175,7 @@ export function proposeWarmUp(
       const { movement, seconds } = candidate;
       // What an earlier choice has used is dearer, so that the three differ.
       const again = 1 + (used.get(movement) ?? 0);
-      return { ...candidate, price: (seconds + LINE) * dearness(taste, movement, context, wishes) * again };
+      return { ...candidate, price: (seconds + LINE) * dearness(taste, movement, context, preferences) * again };
     });
     const covered = leastCover(priced, (some) => openGaps(need, some));
     const reached = covered.closed ? covered.chosen : lengthened(need, covered.chosen, plan, section, most);

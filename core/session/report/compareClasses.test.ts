@@ -3,12 +3,12 @@ import type { Plan } from '../plan/session';
 import { timelineOf } from '../schedule/timeline';
 import { compareClasses, compareSections } from './compareClasses';
 
-const laid = (plan: Plan) => {
+const timelineFor = (plan: Plan) => {
   const answer = timelineOf(plan, find);
   if (!answer.ok) throw new Error('known movements');
   return { plan, timeline: answer.timeline };
 };
-const main = (...items: Parameters<typeof line>[]) => laid(classWith({ main: items.map((of) => line(...of)) }));
+const main = (...items: Parameters<typeof line>[]) => timelineFor(classWith({ main: items.map((of) => line(...of)) }));
 const extra = (rows: ReturnType<typeof compareClasses>) =>
   rows
     .filter(({ section }) => section === 'main')

@@ -151,7 +151,7 @@ export function cueSheet(
       note: item.note,
       opens,
       depth,
-      steps: stretch.visits[0]?.bridge?.call ?? '',
+      steps: stretch.occurrences[0]?.bridge?.call ?? '',
       settles,
       next: next ? lineTitle(next.item, find) : null,
     };

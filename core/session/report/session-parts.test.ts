@@ -1,4 +1,4 @@
-import { constant, inBreath, laid, laidLine, line, movement, outBreath, plan } from '../../testing/sample';
+import { constant, inBreath, line, movement, outBreath, plan, timelineFor, timelineOfLine } from '../../testing/sample';
 import { changeLine, insertLine, moveLine, neighbourPlace, placeOf, removeLine } from '../edit/editPlan';
 import { emptySections, newMovementItem, steppedCount } from '../plan/defaults';
 import { Session } from '../plan/session';
@@ -10,7 +10,7 @@ const eachSide = { sides: { kind: 'each-side', first: 'left' } };
 
 describe('why an item takes its minutes', () => {
   test('the parts name each side and sum to the item', () => {
-    const timeline = laidLine(movement({ laterality: eachSide }), { count: 3, manner: 'explained' });
+    const timeline = timelineOfLine(movement({ laterality: eachSide }), { count: 3, manner: 'explained' });
     const parts = explainItem(timeline, 'line');
     expect(parts.map(({ kind, side, times, breaths, ms }) => [kind, side, times, breaths, ms])).toEqual([
       ['naming', null, 1, null, 2800],
@@ -26,13 +26,13 @@ describe('why an item takes its minutes', () => {
     const turns = movement({
       laterality: { sides: { kind: 'alternating', first: 'left', repetition: 'there-and-back' } },
     });
-    expect(explainItem(laidLine(turns, { count: 3 }), 'line')).toMatchObject([
+    expect(explainItem(timelineOfLine(turns, { count: 3 }), 'line')).toMatchObject([
       { kind: 'move', side: null, times: 3, breaths: 6 },
     ]);
   });
 
   test('an unknown item has no parts', () => {
-    expect(explainItem(laidLine(movement(), {}), 'nobody')).toEqual([]);
+    expect(explainItem(timelineOfLine(movement(), {}), 'nobody')).toEqual([]);
   });
 });
 
@@ -49,7 +49,7 @@ describe('the slot', () => {
 });
 
 describe('finding the running segment', () => {
-  const timeline = laidLine(movement(), { count: 2 }, constant(6));
+  const timeline = timelineOfLine(movement(), { count: 2 }, constant(6));
   test.each([
     [-5, 0],
     [0, 0],
@@ -59,7 +59,7 @@ describe('finding the running segment', () => {
     [50_000, 3],
   ])('at %i ms it is segment %i', (ms, index) => expect(segmentAt(timeline, ms)).toBe(index));
 
-  test('an empty class has none', () => expect(segmentAt(laid(plan([])), 0)).toBe(-1));
+  test('an empty class has none', () => expect(segmentAt(timelineFor(plan([])), 0)).toBe(-1));
 });
 
 describe('editing a running order', () => {

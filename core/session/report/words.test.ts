@@ -1,4 +1,4 @@
-import { constant, laid, line, movement, natural, plan } from '../../testing/sample';
+import { constant, line, movement, natural, plan, timelineFor } from '../../testing/sample';
 import { Session } from '../plan/session';
 import { countWords } from './countWords';
 import { notReady } from './notReady';
@@ -48,7 +48,7 @@ test('what a class lacks', () => {
       startsAt: '19:00',
       slotMinutes: 20,
     });
-  const lacks = (of: Session) => notReady(of, laid(of, post));
+  const lacks = (of: Session) => notReady(of, timelineFor(of, post));
   const noSections = [
     { kind: 'empty section', section: 'warm-up' },
     { kind: 'empty section', section: 'cool-down' },

@@ -1,5 +1,5 @@
 import type { Movement } from '../../movement/schema/movement';
-import { constant, inBreath, laid, line, movement, outBreath, plan } from '../../testing/sample';
+import { constant, inBreath, line, movement, outBreath, plan, timelineFor } from '../../testing/sample';
 import { newPause } from '../plan/defaults';
 import type { Item } from '../plan/session';
 import { halvesBefore } from './scheduleBridge';
@@ -18,15 +18,15 @@ const chair = movement({
 });
 const on = (id: string, movementId: string, more: Record<string, unknown> = {}) =>
   line({ id, movementId, count: 2, manner: 'quiet', ...more });
-const timelineFor = (...items: Item[]) => laid(plan(items, constant(6)), lift, horse, chair);
-const bridgesOf = (...items: Item[]) => timelineFor(...items).items.map(({ bridge }) => bridge);
+const timelineWith = (...items: Item[]) => timelineFor(plan(items, constant(6)), lift, horse, chair);
+const bridgesOf = (...items: Item[]) => timelineWith(...items).items.map(({ bridge }) => bridge);
 
 describe('the steps between two lines', () => {
   test('there are none where the class stands already', () =>
     expect(bridgesOf(on('a', 'lift'), on('b', 'lift'))).toEqual([null, null]));
 
   test('flow with the breath: three halves and a half are four, so that the horse begins on its own in-breath', () => {
-    const timeline = timelineFor(on('a', 'lift'), on('b', 'horse'));
+    const timeline = timelineWith(on('a', 'lift'), on('b', 'horse'));
     expect(timeline.items[1]?.bridge).toEqual({
       led: 'breath',
       halves: 4,
@@ -48,7 +48,10 @@ describe('the steps between two lines', () => {
   });
 
   test('given by hand take what the instructor says, and end on the half before the next', () => {
-    const timeline = timelineFor(on('a', 'lift'), on('b', 'horse', { bridge: { halves: 2, call: 'Out to the left' } }));
+    const timeline = timelineWith(
+      on('a', 'lift'),
+      on('b', 'horse', { bridge: { halves: 2, call: 'Out to the left' } }),
+    );
     expect(timeline.items[1]?.bridge).toMatchObject({ led: 'by-hand', halves: 2, lengthMs: 10_000 });
     const steps = timeline.segments.filter(({ kind }) => kind === 'bridge');
     expect(steps.map(({ breath, call }) => `${breath}: ${call}`)).toEqual([
@@ -84,7 +87,7 @@ describe('changing sides within a line', () => {
     parts: { cycle: [inBreath, outBreath] },
   });
   const changes = (of: Movement, more: Record<string, unknown> = {}) =>
-    laid(plan([line({ id: 'a', movementId: of.id, count: 2, manner: 'quiet', ...more })], constant(6)), of)
+    timelineFor(plan([line({ id: 'a', movementId: of.id, count: 2, manner: 'quiet', ...more })], constant(6)), of)
       .segments.filter(({ kind }) => kind === 'side-change')
       .map(({ lengthMs, call, side }) => [side, lengthMs, call]);
 

@@ -15,7 +15,7 @@ import type { MovementItem } from '../plan/session';
 import type { TimelineClock } from '../timeline/clock';
 import type { Segment, SegmentKind } from '../timeline/segment';
 import { callFor } from './calls';
-import type { Floor } from './scheduleBridge';
+import type { Arrival } from './scheduleBridge';
 
 /** What a line meets when its turn comes. */
 export interface LineStart {
@@ -26,7 +26,7 @@ export interface LineStart {
   /** How the class does its movements where schools disagree. */
   readonly schools: Schools;
   /** How the class stands when the line begins. */
-  readonly floor: Floor;
+  readonly arrival: Arrival;
   /** How often the line has come round before, in how many rounds of its blocks, and how much lower it is this time. */
   readonly before: number;
   readonly round: number;

@@ -7,7 +7,7 @@ import type { ScheduledBridge } from '../timeline/segment';
 import { bridgeInto } from './bridgeInto';
 
 /** How the class stands when a line begins, and what it last breathed; null where it does not go straight on. */
-export interface Floor {
+export interface Arrival {
   readonly pose: Pose;
   readonly breath: Breath | null;
 }
@@ -41,18 +41,18 @@ export type StepsInto =
  * many that the next begins on its own; otherwise everybody steps freely.
  * @param next the breath the line begins with
  */
-export function stepsInto(floor: Floor, goal: Pose, next: Breath, byHand: HandBridge | null): StepsInto {
+export function stepsInto(arrival: Arrival, goal: Pose, next: Breath, byHand: HandBridge | null): StepsInto {
   if (byHand) {
     const { halves, call } = byHand;
     if (halves === 0) return null;
     return { led: 'by-hand', halves, call, phases: halvesBefore(halves, next, call), seconds: 0 };
   }
-  const way = bridgeInto(floor.pose, goal);
+  const way = bridgeInto(arrival.pose, goal);
   if (way === 'none') return null;
   if (way === 'missing') return { led: 'missing', halves: 0, call: '', phases: [], seconds: 0 };
   const call = bridgeCall(way);
-  const goesOn = isCounted(floor.breath) && isCounted(next);
+  const goesOn = isCounted(arrival.breath) && isCounted(next);
   if (!goesOn) return { led: 'free', halves: way.halves, call, phases: [], seconds: way.actions.length * FREE_STEP };
-  const halves = bridgeHalves(way, floor.breath, next);
+  const halves = bridgeHalves(way, arrival.breath, next);
   return { led: 'breath', halves, call, phases: halvesBefore(halves, next, call), seconds: 0 };
 }

@@ -1,9 +1,9 @@
 import { lastPose } from '../../movement/walk/cachedWalk';
 import { type LineInTime, UNCOUNTED } from './lineInTime';
-import type { Floor } from './scheduleBridge';
+import type { Arrival } from './scheduleBridge';
 
 /** Writes how a movement is left, with a moment of standing still where the line says so, and answers how the class then stands. */
-export function scheduleExit(line: LineInTime): Floor {
+export function scheduleExit(line: LineInTime): Arrival {
   const { start, item, movement, passes, repetitions } = line;
   const closing = passes.at(-1) ?? passes[0];
   const last = line.sidesOf(closing, repetitions).at(-1) ?? null;
@@ -13,7 +13,7 @@ export function scheduleExit(line: LineInTime): Floor {
   if (item.settle.kind === 'still') line.addStretch('settle', item.settle.seconds, 'Settle');
   const ending = line.phasesOf(movement.parts.exit ? 'exit' : 'cycle', { ...place, direction: closing.direction });
   return {
-    pose: lastPose(line.movementIn(item.rounds), last, closing.direction) ?? start.floor.pose,
+    pose: lastPose(line.movementIn(item.rounds), last, closing.direction) ?? start.arrival.pose,
     breath: isStill ? null : (ending.at(-1)?.breath ?? null),
   };
 }

@@ -2,7 +2,7 @@ import type { Movement } from '../../movement/schema/movement';
 import type { MovementItem } from '../plan/session';
 import type { ScheduledBridge } from '../timeline/segment';
 import { LineInTime, type LineStart } from './lineInTime';
-import type { Floor } from './scheduleBridge';
+import type { Arrival } from './scheduleBridge';
 import { scheduleExit } from './scheduleExit';
 import { scheduleIntroduction } from './scheduleIntroduction';
 import { scheduleRounds } from './scheduleRounds';
@@ -10,7 +10,7 @@ import { scheduleTransition } from './scheduleTransition';
 
 /** What a line leaves behind: how the class stands, and the steps that led into it. */
 export interface ScheduledLine {
-  readonly floor: Floor;
+  readonly arrival: Arrival;
   readonly bridge: ScheduledBridge | null;
 }
 
@@ -20,5 +20,5 @@ export function scheduleMovement(start: LineStart, item: MovementItem, written: 
   scheduleIntroduction(line);
   const bridge = scheduleTransition(line);
   scheduleRounds(line);
-  return { bridge, floor: scheduleExit(line) };
+  return { bridge, arrival: scheduleExit(line) };
 }

@@ -12,8 +12,8 @@ function stepsOf(line: LineInTime): StepsInto {
   const goal = firstPose(movement, opening.side, opening.direction);
   if (!goal) return null;
   const begins = line.phasesOf(movement.parts.entry ? 'entry' : 'cycle', opening)[0]?.breath ?? 'natural';
-  const floor = isShownFirst(line) ? { ...start.floor, breath: null } : start.floor;
-  return stepsInto(floor, goal, begins, start.before > 0 ? null : item.bridge);
+  const arrival = isShownFirst(line) ? { ...start.arrival, breath: null } : start.arrival;
+  return stepsInto(arrival, goal, begins, start.before > 0 ? null : item.bridge);
 }
 
 /**

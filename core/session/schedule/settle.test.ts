@@ -1,5 +1,5 @@
 import { readClass, writeClass } from '../../formats/classJson';
-import { constant, inBreath, laid, line, movement, outBreath, plan } from '../../testing/sample';
+import { constant, inBreath, line, movement, outBreath, plan, timelineFor } from '../../testing/sample';
 import { sessionDemand } from '../load/sessionDemand';
 import { countSide } from '../load/sessionSides';
 import { adaptedMovements } from '../plan/adaptMovement';
@@ -40,12 +40,12 @@ const classOf = (items: Item[], settle: SettleRoutine | null, blocks: Block[] = 
 const two = [line({ id: 'a', movementId: 'lift', count: 2 }), line({ id: 'b', movementId: 'lift', count: 3 })];
 /** How often the routine is begun, and after which lines. */
 const settledAfter = (of: Plan) =>
-  laid(of, ...all)
+  timelineFor(of, ...all)
     .segments.filter((segment) => isRoutine(segment) && segment.phase === 0 && segment.side === 'left')
     .map(({ itemId }) => itemId);
 
 test('after each line its movements are done, and count among its minutes', () => {
-  const timeline = laid(classOf(two, routine()), ...all);
+  const timeline = timelineFor(classOf(two, routine()), ...all);
   // Lift twice is 20 s, three times 30 s; gathering once on each side is 20 s and 4 s of changing sides.
   expect([...lineTimes(timeline).values()].map(({ lengthMs }) => lengthMs)).toEqual([44_000, 54_000]);
   expect(explainItem(timeline, 'a').map(({ kind, ms, breaths }) => [kind, ms, breaths])).toEqual([
@@ -75,7 +75,7 @@ test('a block is settled once, when all its rounds are done', () => {
 
 test('settling is not counted as the line, on neither side, and nothing of it completes a repetition', () => {
   const items = [line({ id: 'a', movementId: 'bow', count: 4 })];
-  const [without, settled] = [null, routine()].map((one) => laid(classOf(items, one), ...all).segments);
+  const [without, settled] = [null, routine()].map((one) => timelineFor(classOf(items, one), ...all).segments);
   for (const side of ['left', 'right'] as const)
     expect(countSide(settled ?? [], side)).toEqual(countSide(without ?? [], side));
   expect(settled?.filter(({ completes }) => completes)).toHaveLength(8);
@@ -83,7 +83,7 @@ test('settling is not counted as the line, on neither side, and nothing of it co
 
 test('what is asked while settling is what its movement asks, not the line', () => {
   const of = classOf([line({ id: 'a', movementId: 'lift', count: 2 })], routine());
-  const timeline = laid(of, ...all);
+  const timeline = timelineFor(of, ...all);
   const pieces = sessionDemand(of, timeline, find);
   const overhead = (settling: boolean) =>
     pieces
@@ -110,7 +110,7 @@ test('in words: by its name, or by its movements; the cue sheet says it after th
   const longer = routine({ lines: [{ movementId: 'lift', count: 1 }, ...routine().lines] });
   expect(settleName(longer, find)).toBe('Lift and 1 more');
   const of = classOf(two, routine({ when: 'at-end', name: 'Home' }));
-  const cues = cueSheet(of, laid(of, ...all), find, { facing: 'same', words: 'sides' });
+  const cues = cueSheet(of, timelineFor(of, ...all), find, { facing: 'same', words: 'sides' });
   expect(cues.map(({ settles }) => settles)).toEqual(['', 'Home: Gather, once each side']);
 });
 

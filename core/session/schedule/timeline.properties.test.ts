@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import type { Phase } from '../../movement/schema/phase';
-import { beats, inBreath, laid, laidLine, line, movement, natural, outBreath, plan } from '../../testing/sample';
+import {
+  beats,
+  inBreath,
+  line,
+  movement,
+  natural,
+  outBreath,
+  plan,
+  timelineFor,
+  timelineOfLine,
+} from '../../testing/sample';
 import type { Pace } from '../../timing/pace';
 import type { Item } from '../plan/session';
 
@@ -36,7 +46,7 @@ const lines: fc.Arbitrary<Item[]> = fc
 test('segments follow each other without gap or overlap, and every part sums to its whole', () => {
   fc.assert(
     fc.property(lines, paces, (items, pace) => {
-      const { segments, items: stretches, sections, totalMs } = laid(plan(items, pace), ...repertoire);
+      const { segments, items: stretches, sections, totalMs } = timelineFor(plan(items, pace), ...repertoire);
       let clock = 0;
       for (const { startMs, lengthMs } of segments) {
         expect(startMs).toBe(clock);
@@ -63,8 +73,8 @@ test('more counts are never shorter', () => {
       const more = items.map((item, i) =>
         i === index && item.kind === 'movement' ? { ...item, count: item.count + 1 } : item,
       );
-      expect(laid(plan(more, pace), ...repertoire).totalMs).toBeGreaterThanOrEqual(
-        laid(plan(items, pace), ...repertoire).totalMs,
+      expect(timelineFor(plan(more, pace), ...repertoire).totalMs).toBeGreaterThanOrEqual(
+        timelineFor(plan(items, pace), ...repertoire).totalMs,
       );
     }),
   );
@@ -74,8 +84,8 @@ test('a slower pace is never shorter', () => {
   fc.assert(
     fc.property(lines, paces, fc.double({ min: 0.5, max: 1, noNaN: true }), (items, pace, factor) => {
       const slower = { ...pace, from: pace.from * factor, to: pace.to * factor };
-      expect(laid(plan(items, slower), ...repertoire).totalMs).toBeGreaterThanOrEqual(
-        laid(plan(items, pace), ...repertoire).totalMs,
+      expect(timelineFor(plan(items, slower), ...repertoire).totalMs).toBeGreaterThanOrEqual(
+        timelineFor(plan(items, pace), ...repertoire).totalMs,
       );
     }),
   );
@@ -90,8 +100,8 @@ test('splitting a phase changes no boundary outside it', () => {
       (pace, at, count) => {
         const half = (share: number): Phase => ({ ...outBreath, length: { kind: 'span', share } });
         const split = movement({ parts: { cycle: [inBreath, half(at), half(1 - at)] } });
-        const whole = laidLine(movement(), { count }, pace).segments;
-        const parts = laidLine(split, { count }, pace).segments.filter(({ phase }) => phase !== 2);
+        const whole = timelineOfLine(movement(), { count }, pace).segments;
+        const parts = timelineOfLine(split, { count }, pace).segments.filter(({ phase }) => phase !== 2);
         expect(parts.map(({ startMs }) => startMs)).toEqual(whole.map(({ startMs }) => startMs));
       },
     ),

@@ -2,13 +2,13 @@ import {
   beats,
   constant,
   inBreath,
-  laid,
-  laidLine,
   line,
   movement,
   natural,
   outBreath,
   plan,
+  timelineFor,
+  timelineOfLine,
 } from '../../testing/sample';
 import { DIRECTION_CHANGE, SIDE_CHANGE } from '../../timing/timingConstants';
 import { newPause } from '../plan/defaults';
@@ -21,18 +21,18 @@ const counted = (unit: string) => ({ unit, least: 1, usual: 1, most: 100, step: 
 
 describe('worked examples at constant pace', () => {
   test('eight repetitions of in and out at 6 breaths a minute take 80.000 s', () => {
-    expect(laidLine(movement(), { count: 8 }).totalMs).toBe(80_000);
+    expect(timelineOfLine(movement(), { count: 8 }).totalMs).toBe(80_000);
   });
 
   test('at in:out 2:3 they take as long, with in-phases of 4 s and out-phases of 6 s', () => {
-    const timeline = laidLine(movement(), { count: 8 }, constant(6), { in: 2, out: 3 });
+    const timeline = timelineOfLine(movement(), { count: 8 }, constant(6), { in: 2, out: 3 });
     expect(timeline.totalMs).toBe(80_000);
     expect(timeline.segments.map(({ lengthMs }) => lengthMs)).toEqual(Array(8).fill([4000, 6000]).flat());
   });
 
   test('three each side of a two-breath repetition at 7.5 a minute take 96.000 s and one side change', () => {
     const twoBreaths = movement({ laterality: eachSide, parts: { cycle: [inBreath, outBreath, inBreath, outBreath] } });
-    const { totalMs, segments } = laidLine(twoBreaths, { count: 3 }, constant(7.5));
+    const { totalMs, segments } = timelineOfLine(twoBreaths, { count: 3 }, constant(7.5));
     expect(totalMs).toBe(96_000 + SIDE_CHANGE * 1000);
     expect(segments.filter(({ kind }) => kind === 'side-change')).toHaveLength(1);
   });
@@ -43,7 +43,7 @@ describe('worked examples at constant pace', () => {
       count: { unit: 'beats', least: 8, usual: 8, most: 16, step: 8 },
       parts: { cycle: [beats(8, 60)] },
     });
-    const { segments, totalMs } = laidLine(ankles, { count: 8 });
+    const { segments, totalMs } = timelineOfLine(ankles, { count: 8 });
     expect(segments.map(({ kind, side, direction, lengthMs }) => [kind, side, direction, lengthMs])).toEqual([
       ['move', 'left', 'first', 8000],
       ['direction-change', 'left', 'reversed', DIRECTION_CHANGE * 1000],
@@ -58,16 +58,16 @@ describe('worked examples at constant pace', () => {
 
   test('a hold of six natural breaths at 9 a minute takes 40.000 s', () => {
     const post = movement({ count: counted('breaths'), parts: { cycle: [natural(1)] } });
-    expect(laidLine(post, { count: 6 }, constant(9)).totalMs).toBe(40_000);
+    expect(timelineOfLine(post, { count: 6 }, constant(9)).totalMs).toBe(40_000);
   });
 
   test('nine beats at 60 a minute and then three breaths at 6 take 9 s and 30 s', () => {
     const mixed = movement({ parts: { cycle: [beats(9, 60), natural(3)] } });
-    expect(laidLine(mixed, { count: 1 }).segments.map(({ lengthMs }) => lengthMs)).toEqual([9000, 30_000]);
+    expect(timelineOfLine(mixed, { count: 1 }).segments.map(({ lengthMs }) => lengthMs)).toEqual([9000, 30_000]);
   });
 
   test('two rounds with 20 s of rest between take both rounds and the rest once', () => {
-    const { totalMs, segments } = laidLine(movement(), { count: 3, rounds: 2, roundRest: 20 });
+    const { totalMs, segments } = timelineOfLine(movement(), { count: 3, rounds: 2, roundRest: 20 });
     expect(totalMs).toBe(30_000 + 20_000 + 30_000);
     expect(segments.at(-1)).toMatchObject({ round: 2, repetition: 3, of: 3, completes: true });
   });
@@ -77,14 +77,14 @@ describe('worked examples at constant pace', () => {
       count: { unit: 'seconds', least: 5, usual: 20, most: 60, step: 5 },
       parts: { cycle: [{ breath: 'natural', length: { kind: 'seconds', seconds: 5 }, call: 'Reach' }] },
     });
-    expect(laidLine(stretch, { count: 20 }).totalMs).toBe(20_000);
-    expect(laidLine(stretch, { count: 18 }).totalMs).toBe(20_000);
+    expect(timelineOfLine(stretch, { count: 20 }).totalMs).toBe(20_000);
+    expect(timelineOfLine(stretch, { count: 18 }).totalMs).toBe(20_000);
   });
 });
 
 describe('sides', () => {
   const sidesOf = (laterality: unknown, change: Record<string, unknown>) => {
-    const { segments } = laidLine(movement({ laterality, parts: { cycle: [natural(1)] } }), change);
+    const { segments } = timelineOfLine(movement({ laterality, parts: { cycle: [natural(1)] } }), change);
     return segments.filter(({ kind }) => kind === 'move').map(({ side }) => side);
   };
 
@@ -105,7 +105,7 @@ describe('sides', () => {
 
   test('an authored part between sides replaces the usual change', () => {
     const withBetween = movement({ laterality: eachSide, parts: { cycle: [natural(1)], between: [natural(2)] } });
-    const between = laidLine(withBetween, { count: 1 }).segments.filter(({ part }) => part === 'between');
+    const between = timelineOfLine(withBetween, { count: 1 }).segments.filter(({ part }) => part === 'between');
     expect(between).toMatchObject([{ kind: 'side-change', lengthMs: 20_000, side: 'left' }]);
   });
 });
@@ -115,11 +115,11 @@ describe('manner', () => {
     Array.from({ length: 45 }, (_, index) => line({ id: `line-${index}`, count: 1, manner }));
 
   test('a follow-along warm-up of 45 items costs nothing but its moving', () => {
-    expect(laid(plan(many('follow-along')), movement()).totalMs).toBe(450_000);
+    expect(timelineFor(plan(many('follow-along')), movement()).totalMs).toBe(450_000);
   });
 
   test('an explained item names (2 words in 0.8 s, then 2 s) and shows one cycle and looks round (10 s and 3 s)', () => {
-    const timeline = laidLine(movement(), { count: 2, manner: 'explained' });
+    const timeline = timelineOfLine(movement(), { count: 2, manner: 'explained' });
     expect(timeline.segments.map(({ kind, lengthMs }) => [kind, lengthMs]).slice(0, 2)).toEqual([
       ['naming', 2800],
       ['showing', 13_000],
@@ -128,7 +128,7 @@ describe('manner', () => {
   });
 
   test('calls thin out: the shape, then the breath, then silence, then "Last one"', () => {
-    const { segments } = laidLine(movement(), { count: 6, manner: 'follow-along' });
+    const { segments } = timelineOfLine(movement(), { count: 6, manner: 'follow-along' });
     const firsts = segments.filter(({ phase }) => phase === 0).map(({ call }) => call);
     expect(firsts).toEqual(['Rise', 'Breathe in', 'Breathe in', '', '', 'Last one']);
   });
@@ -136,7 +136,7 @@ describe('manner', () => {
 
 describe('lines of their own', () => {
   test('rests, talk and settling take the seconds they say', () => {
-    const { segments, sections } = laid(
+    const { segments, sections } = timelineFor(
       plan([
         newPause('rest', 'rest', 30),
         newPause('talk', 'talk', 90, 'knees'),
@@ -161,6 +161,6 @@ describe('lines of their own', () => {
 
   test('an item with its own pace ignores the easing of its section', () => {
     const easing = { from: 10, to: 6, easing: 300 };
-    expect(laidLine(movement(), { count: 6, pace: 12 }, easing).totalMs).toBe(30_000);
+    expect(timelineOfLine(movement(), { count: 6, pace: 12 }, easing).totalMs).toBe(30_000);
   });
 });

@@ -8,7 +8,7 @@ import { TimelineClock } from '../timeline/clock';
 import type { Segment, Timeline } from '../timeline/segment';
 import { chainChange } from './changeOfSide';
 import { RESTING, RESTING_SEATED } from './restPoses';
-import type { Floor } from './scheduleBridge';
+import type { Arrival } from './scheduleBridge';
 import { type ScheduledLine, scheduleMovement } from './scheduleMovement';
 import { settleItem } from './settleItem';
 import { type Occurrence, unrollBlocks } from './unrollBlocks';
@@ -36,7 +36,10 @@ export function missingMovements(plan: Plan, find: FindMovement): TimelineProble
 }
 
 /** How the class stands while it rests or listens. */
-const restingFloor = (pose: Pose): Floor => ({ pose: isSeated(pose.load) ? RESTING_SEATED : RESTING, breath: null });
+const restingArrival = (pose: Pose): Arrival => ({
+  pose: isSeated(pose.load) ? RESTING_SEATED : RESTING,
+  breath: null,
+});
 
 interface Passage {
   readonly clock: TimelineClock;
@@ -57,13 +60,13 @@ function addPause(
 function scheduleOccurrence(
   passage: Passage,
   { item, before, round, lower, between }: Occurrence,
-  begun: Floor,
+  begun: Arrival,
 ): ScheduledLine {
   const { clock, plan, section, find } = passage;
-  let floor = begun;
+  let arrival = begun;
   // A movement takes its steps to the other side while that is said.
   const isOtherSide = between?.kind === 'side-change' && item.kind === 'movement';
-  if (isOtherSide) floor = { ...floor, breath: null };
+  if (isOtherSide) arrival = { ...arrival, breath: null };
   else if (between) {
     addPause(passage, between.seconds, {
       kind: between.kind,
@@ -71,18 +74,18 @@ function scheduleOccurrence(
       movementId: item.kind === 'movement' ? item.movementId : null,
       call: between.kind === 'round-rest' ? 'Rest' : chainChange(null).call,
     });
-    floor = restingFloor(floor.pose);
+    arrival = restingArrival(arrival.pose);
   }
   const pause = ({ id, kind, seconds, note }: Exclude<Item, MovementItem>): ScheduledLine => {
     addPause(passage, seconds, { kind, itemId: id, movementId: null, call: note });
-    return { floor: restingFloor(floor.pose), bridge: null };
+    return { arrival: restingArrival(arrival.pose), bridge: null };
   };
   return matchItem(item, {
     movement: (line) => {
       const movement = find(line.movementId);
       const pace = plan.sections[section]?.pace;
-      if (!movement || !pace) return { floor, bridge: null };
-      const lead = { clock, section, pace, ratio: plan.breath, schools: plan.schools, floor };
+      if (!movement || !pace) return { arrival, bridge: null };
+      const lead = { clock, section, pace, ratio: plan.breath, schools: plan.schools, arrival };
       return scheduleMovement({ ...lead, before, round, lower, settles: false, isOtherSide }, line, movement);
     },
     rest: pause,
@@ -91,26 +94,26 @@ function scheduleOccurrence(
 }
 
 /** Writes the routine of a section after a line, counted in with it, and answers how it leaves the class standing. */
-function scheduleRoutine({ clock, plan, section, find }: Passage, itemId: string, begun: Floor): Floor {
+function scheduleRoutine({ clock, plan, section, find }: Passage, itemId: string, begun: Arrival): Arrival {
   const of = plan.sections[section];
   if (!of) return begun;
-  return (of.settle?.lines ?? []).reduce((floor, line) => {
+  return (of.settle?.lines ?? []).reduce((arrival, line) => {
     const movement = find(line.movementId);
-    if (!movement) return floor;
+    if (!movement) return arrival;
     const lead = {
       clock,
       section,
       pace: of.pace,
       ratio: plan.breath,
       schools: plan.schools,
-      floor,
+      arrival,
       before: 0,
       round: 0,
       lower: 0,
       settles: true,
       isOtherSide: false,
     };
-    return scheduleMovement(lead, settleItem(itemId, movement, line, of.kind), movement).floor;
+    return scheduleMovement(lead, settleItem(itemId, movement, line, of.kind), movement).arrival;
   }, begun);
 }
 
@@ -125,15 +128,15 @@ export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
   const problems = missingMovements(plan, find);
   if (problems.length > 0) return { ok: false, problems };
   const clock = new TimelineClock();
-  let floor: Floor = { pose: RESTING, breath: null };
+  let arrival: Arrival = { pose: RESTING, breath: null };
   plan.sections.forEach((section, index) => {
     clock.section(section.kind, () => {
-      for (const visit of unrollBlocks(section))
-        clock.item(visit.item.id, index, () => {
-          const line = scheduleOccurrence({ clock, plan, section: index, find }, visit, floor);
-          floor = visit.isSettled
-            ? scheduleRoutine({ clock, plan, section: index, find }, visit.item.id, line.floor)
-            : line.floor;
+      for (const occurrence of unrollBlocks(section))
+        clock.item(occurrence.item.id, index, () => {
+          const line = scheduleOccurrence({ clock, plan, section: index, find }, occurrence, arrival);
+          arrival = occurrence.isSettled
+            ? scheduleRoutine({ clock, plan, section: index, find }, occurrence.item.id, line.arrival)
+            : line.arrival;
           return line.bridge;
         });
     });

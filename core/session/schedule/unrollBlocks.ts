@@ -47,17 +47,17 @@ export const unrollBlocks = rememberFor((section: Rows): readonly Occurrence[] =
 );
 
 /** A block is settled once, after its last line in its last round; a section that is settled at its end, after its last movement. */
-function markSettled(visits: readonly Unsettled[], { blocks, settle }: Rows): Occurrence[] {
-  const moves = visits.filter(({ item }) => item.kind === 'movement');
+function markSettled(occurrences: readonly Unsettled[], { blocks, settle }: Rows): Occurrence[] {
+  const moves = occurrences.filter(({ item }) => item.kind === 'movement');
   const after = new Set(
-    moves.filter((visit, place) => {
+    moves.filter((occurrence, place) => {
       const next = moves[place + 1];
       if (!settle || (next && settle.when === 'at-end')) return false;
-      const root = rootOf(blocks, visit.item);
+      const root = rootOf(blocks, occurrence.item);
       return !next || root === null || rootOf(blocks, next.item) !== root;
     }),
   );
-  return visits.map((visit) => ({ ...visit, isSettled: after.has(visit) }));
+  return occurrences.map((occurrence) => ({ ...occurrence, isSettled: after.has(occurrence) }));
 }
 
 function unroll({ items, blocks }: Rows): Unsettled[] {

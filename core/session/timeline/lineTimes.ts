@@ -9,26 +9,26 @@ export interface LineTime {
   readonly startMs: number;
   /** How long it lasts altogether. */
   readonly lengthMs: number;
-  readonly visits: readonly LineStretch[];
+  readonly occurrences: readonly LineStretch[];
 }
 
 /** The lines of a class in the order in which they first come, each once however often its block has it come round. */
 export const lineTimes = rememberFor((timeline: Timeline): ReadonlyMap<string, LineTime> => {
   const lines = new Map<string, LineTime>();
-  for (const visit of timeline.items) {
-    const { itemId, section, startMs, lengthMs } = visit;
+  for (const occurrence of timeline.items) {
+    const { itemId, section, startMs, lengthMs } = occurrence;
     const before = lines.get(itemId);
     lines.set(itemId, {
       itemId,
       section,
       startMs: before?.startMs ?? startMs,
       lengthMs: (before?.lengthMs ?? 0) + lengthMs,
-      visits: [...(before?.visits ?? []), visit],
+      occurrences: [...(before?.occurrences ?? []), occurrence],
     });
   }
   return lines;
 });
 
 /** Everything that a line is made of, in the order of the class. */
-export const segmentsOf = (timeline: Timeline, { visits }: LineTime): Segment[] =>
-  visits.flatMap(({ first, end }) => timeline.segments.slice(first, end));
+export const segmentsOf = (timeline: Timeline, { occurrences }: LineTime): Segment[] =>
+  occurrences.flatMap(({ first, end }) => timeline.segments.slice(first, end));

@@ -6,8 +6,8 @@ import {
   described,
   draftRedone,
   draftUndone,
-  laidOut,
   movementDraftReducer,
+  movementOpened,
   phaseAdded,
   phaseChanged,
   phaseRemoved,
@@ -72,7 +72,7 @@ test('a movement is shown in every way it may be done, and only in those that di
 describe('the movement on the bench', () => {
   const bench = () => {
     const store = configureStore({ reducer: { movementDraft: movementDraftReducer } });
-    store.dispatch(laidOut(rocking));
+    store.dispatch(movementOpened(rocking));
     return { store, present: () => store.getState().movementDraft.present };
   };
   const first = { part: 'cycle' as const, index: 0 };
@@ -107,7 +107,7 @@ describe('the movement on the bench', () => {
     store.dispatch(described({ about: 'Changed.' }));
     store.dispatch(phaseChanged({ at: first, change: { call: 'Sit' } }));
     const other = movement();
-    store.dispatch(laidOut(other));
+    store.dispatch(movementOpened(other));
     store.dispatch(draftUndone());
     expect(present()).toBe(other);
   });

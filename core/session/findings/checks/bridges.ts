@@ -54,7 +54,7 @@ function findingAt(
 }
 
 const look = (analysed: AnalysedClass): FindingOf<'bridge-missing' | 'bridge-long'>[] => {
-  const found = analysed.timeline.items.flatMap((visit) => findingAt(analysed, visit));
+  const found = analysed.timeline.items.flatMap((occurrence) => findingAt(analysed, occurrence));
   return found.filter(({ key }, place) => found.findIndex((other) => other.key === key) === place);
 };
 

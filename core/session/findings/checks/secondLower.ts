@@ -17,7 +17,7 @@ const deepest = (movement: Movement): number =>
 /** Every round of every line of a section, where it begins and how much lower it is than its line is written. */
 function roundsOf({ items, segments }: Timeline, section: number): Segment[] {
   return items
-    .filter((visit) => visit.section === section)
+    .filter((occurrence) => occurrence.section === section)
     .flatMap(({ first, end }) => {
       const moving = segments.slice(first, end).filter(({ kind }) => kind === 'move');
       return moving.filter(({ round }, place) => round !== moving[place - 1]?.round);

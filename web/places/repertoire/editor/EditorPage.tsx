@@ -27,7 +27,7 @@ import {
   described,
   draftRedone,
   draftUndone,
-  laidOut,
+  movementOpened,
   phaseChanged,
   postureChanged,
   startChanged,
@@ -85,7 +85,7 @@ function Editor({ known, isCopy }: EditorProps) {
   useEffect(() => {
     const left = keptMovements.find(shelf);
     setPickedUp(left !== null);
-    dispatch(laidOut(left ?? begun(known, isCopy)));
+    dispatch(movementOpened(left ?? begun(known, isCopy)));
   }, [dispatch, known, isCopy, shelf]);
   useEffect(() => {
     if (movement && canUndo) keptMovements.keep(shelf, movement);
@@ -197,7 +197,7 @@ function Editor({ known, isCopy }: EditorProps) {
               onClick={() => {
                 keptMovements.forget(shelf);
                 setPickedUp(false);
-                dispatch(laidOut(begun(known, isCopy)));
+                dispatch(movementOpened(begun(known, isCopy)));
               }}
             >
               Begin afresh

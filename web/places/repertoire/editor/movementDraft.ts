@@ -36,7 +36,7 @@ export const { described, startChanged, phaseAdded, phaseChanged, postureChanged
   movementDraft.actions;
 
 /** A movement is laid on the bench: nothing of another one can be undone into it. */
-export const laidOut = createAction<Movement>('movementDraft/laidOut');
+export const movementOpened = createAction<Movement>('movementDraft/movementOpened');
 export const draftUndone = createAction('movementDraft/undone');
 export const draftRedone = createAction('movementDraft/redone');
 
@@ -63,4 +63,4 @@ const editing = undoable(movementDraft.reducer, {
 type Draft = StateWithHistory<Movement | null>;
 
 export const movementDraftReducer = (state: Draft | undefined, action: UnknownAction): Draft =>
-  laidOut.match(action) ? newHistory([], action.payload, []) : editing(state, action);
+  movementOpened.match(action) ? newHistory([], action.payload, []) : editing(state, action);

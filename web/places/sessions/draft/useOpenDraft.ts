@@ -38,7 +38,7 @@ export function useOpenDraft(id: string): Opening {
 
   useEffect(() => {
     let isGone = false;
-    const layOut = (stored: StoredSession, mine: FoundDraft | undefined) => {
+    const putOnDesk = (stored: StoredSession, mine: FoundDraft | undefined) => {
       const history = historyOf(stored.session);
       dispatch(history ? reopened(history) : opened(stored.session));
       dispatch(revisionSet({ revision: stored.revision, standing: { kind: 'saved' } }));
@@ -54,7 +54,7 @@ export function useOpenDraft(id: string): Opening {
       if (isGone) return;
       if (answer.data && !answer.data.isKept) {
         const [mine, ...others] = tellingOf(left, answer.data.session);
-        layOut(answer.data, mine);
+        putOnDesk(answer.data, mine);
         dispatch(leftFound(others));
         setOpening('open');
         return;

@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { usualName } from '../../../../../core/movement/schema/movement';
 import type { Session } from '../../../../../core/session/plan/session';
 import { AIM_WORDS, AIMS, type Aim } from '../../../../../core/session/propose/aims';
+import { type Proposal, TASTE_WORDS } from '../../../../../core/session/propose/preferences';
 import type { Draft } from '../../../../../core/session/propose/proposeDraft';
-import { type Proposal, TASTE_WORDS } from '../../../../../core/session/propose/wishes';
 import { minutes } from '../../../../../core/words/clockWords';
 import { useAppDispatch } from '../../../../app/store';
 import type { AskedOf } from '../../../../class/useAsked';
@@ -42,12 +42,12 @@ export function ProposeDrawer({ session, askedOf, onClose }: Props) {
   const propose = async () => {
     setProposals([]);
     setDraft(null);
-    const wishes = { recent: askedOf.recent, level };
+    const preferences = { recent: askedOf.recent, level };
     const { slotMinutes, schools } = session;
     await ask(async (composer) => {
-      if (what === 'draft') setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, wishes, schools }));
-      else if (what === 'warm-up') setProposals(await composer.warmUp(session, askedOf.asked, wishes));
-      else setProposals(await composer.coolDown(session, askedOf.asked, wishes));
+      if (what === 'draft') setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, preferences, schools }));
+      else if (what === 'warm-up') setProposals(await composer.warmUp(session, askedOf.asked, preferences));
+      else setProposals(await composer.coolDown(session, askedOf.asked, preferences));
       return true;
     });
   };

@@ -62,7 +62,7 @@ export const MovementFields = memo(function MovementFields({ item, movement, tim
   const { sides } = movement.laterality;
   const written = writtenSide(movement);
   const times = lineTimes(timeline).get(id);
-  const bridge = times?.visits[0]?.bridge ?? null;
+  const bridge = times?.occurrences[0]?.bridge ?? null;
   // The shape is called the first time only, and that is when the words have to fit.
   const secondsOf: SecondsOf = (part, phase) => {
     const first = times && segmentsOf(timeline, times).find((one) => one.part === part && one.phase === phase);

@@ -36,8 +36,8 @@ export interface LineView {
 type Views = ReadonlyMap<string, LineView>;
 
 /** How long the steps into a line take, where there are any. */
-function stepsNote({ visits }: LineTime): string | null {
-  const bridge = visits[0]?.bridge;
+function stepsNote({ occurrences }: LineTime): string | null {
+  const bridge = occurrences[0]?.bridge;
   if (!bridge) return null;
   if (bridge.led === 'missing') return 'no way into it known';
   return `${Math.round(bridge.lengthMs / 1000)} s of steps first`;

@@ -15,7 +15,7 @@ export const TASTE_WORDS: Readonly<Record<Taste, string>> = {
   varied: 'Something else than lately',
 };
 
-export interface Wishes {
+export interface Preferences {
   /** Base ids of what the group did in its last classes. */
   readonly recent: ReadonlySet<string>;
   /** The most that is asked of practice: 1 from the first class on, to 3. */
@@ -41,7 +41,7 @@ export function dearness(
   taste: Taste,
   movement: Movement,
   { known }: Pick<JudgingContext, 'known'>,
-  { recent }: Wishes,
+  { recent }: Preferences,
 ): number {
   const id = baseId(movement.id);
   const unknown = known !== null && !known.has(id);
