@@ -8,6 +8,9 @@ import { readForms, readRepertoire } from '../server/repertoire';
 import { readSettings } from '../server/settings';
 import { openDatabase } from '../server/store/open';
 
+/** Milliseconds. */
+const KEPT_ALIVE = 75_000;
+
 const root = join(import.meta.dirname, '..');
 
 function start(): void {
@@ -27,6 +30,9 @@ function start(): void {
   const server = serve({ fetch: app.fetch, hostname: '127.0.0.1', port }, ({ port: bound }) => {
     console.log(`Vesperum is ready at http://127.0.0.1:${bound}`);
   });
+  // A connection is kept for longer than a page or a script leaves it idle: one that is closed just as the next question is sent
+  // is a question lost.
+  if ('keepAliveTimeout' in server) server.keepAliveTimeout = KEPT_ALIVE;
   server.on('error', (error: NodeJS.ErrnoException) => {
     console.error(
       error.code === 'EADDRINUSE'
