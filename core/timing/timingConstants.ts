@@ -4,6 +4,12 @@
 export const WORDS_PER_SECOND = 2.5;
 /** The pause after naming a movement, before anything moves. */
 export const NAMING_PAUSE = 2;
+/** What is said after a movement that was named, before the next: "and let it rest". */
+export const LAST_WORD = 3;
+/** How fast people breathe when nobody leads them, and how fast a movement is shown; breaths a minute. */
+export const NATURAL_PACE = 9;
+/** Nobody shows a movement for longer than this. */
+export const SHOWING_MOST = 20;
 /** Looking round the room after showing, before the class joins in. */
 export const SHOWING_PAUSE = 3;
 /** Coming back to the middle and setting up the arms for the other side; steps that take longer count instead. */

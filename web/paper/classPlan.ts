@@ -1,5 +1,6 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { CAUTION_WORDS } from '../../core/movement/schema/caution';
+import type { MovementItem } from '../../core/session/plan/session';
 import { BREATH_WORDS } from '../../core/session/schedule/calls';
 import { clockAt, minutes } from '../../core/words/clockWords';
 import { breathsPerMinute, sectionWord } from '../app/words';
@@ -8,7 +9,17 @@ import { type PaperClass, tellingPose } from './paperClass';
 import { said } from './runs';
 
 const FAINT = '#5d5c66';
-const MANNER = { explained: 'explained first', 'follow-along': 'follow along', quiet: 'quiet' } as const;
+const MANNER = {
+  explained: 'explained first',
+  named: 'named',
+  'follow-along': 'follow along',
+  quiet: 'quiet',
+} as const;
+
+function paceWords({ ownBreath, pace }: MovementItem): string {
+  if (ownBreath) return 'breathed in their own time';
+  return pace === null ? '' : `${breathsPerMinute(pace)} breaths a minute`;
+}
 
 /** The whole plan, for a folder or for whoever covers the class: every call with its breath, how it is led, what to mind. */
 export function classPlan({ session, timeline, cues, group, place }: PaperClass): TDocumentDefinitions {
@@ -16,8 +27,7 @@ export function classPlan({ session, timeline, cues, group, place }: PaperClass)
   const row = (cue: PaperClass['cues'][number]): TableCell[] => {
     const item = items.get(cue.itemId);
     const how = item?.kind === 'movement' ? MANNER[item.manner] : '';
-    const pace =
-      item?.kind === 'movement' && item.pace !== null ? `${breathsPerMinute(item.pace)} breaths a minute` : '';
+    const pace = item?.kind === 'movement' ? paceWords(item) : '';
     const mind = (cue.movement?.cautions ?? [])
       .filter((caution) => caution !== 'general')
       .map((caution) => CAUTION_WORDS[caution]);

@@ -10,7 +10,7 @@ import { type Bridge, bridgeBetween, compareCost, type WayCost } from './bridge'
 import { actionsFrom, type BridgeAction, crossingTo } from './bridgeActions';
 import { type BridgeState, goalFeet, isReached, startState } from './bridgeState';
 import { bridgeStrides } from './bridgeStrides';
-import { bridgeCall, bridgeHalves } from './bridgeWords';
+import { bridgeCall } from './bridgeWords';
 import { walkForm } from './walkForm';
 
 const pose = (written: Record<string, unknown>): Pose =>
@@ -131,14 +131,6 @@ test('the mirror image of a way is the way of the mirror image', () => {
       );
       if (one && other) expect(other.feet.left.x).toBeCloseTo(mirrorFoot(one.feet.right).x, 9);
     }
-});
-
-test('a bridge keeps the breath: the next movement begins on its own half', () => {
-  const three = { actions: [], halves: 2.5, feet: at('closed').feet };
-  expect(bridgeHalves(three, 'out', 'in')).toBe(4);
-  expect(bridgeHalves(three, 'in', 'in')).toBe(3);
-  expect(bridgeHalves(three, 'natural', 'in')).toBe(3);
-  expect(bridgeHalves({ ...three, halves: 0 }, 'out', 'out')).toBe(0);
 });
 
 describe('a form', () => {

@@ -2,6 +2,7 @@ import { sumBy } from 'remeda';
 import type { Movement } from '../../movement/schema/movement';
 import { rememberFor } from '../../remember/rememberFor';
 import { paceAt } from '../../timing/pace';
+import { NATURAL_PACE } from '../../timing/timingConstants';
 import type { JudgingContext } from '../findings/finding/finding';
 import { THRESHOLDS } from '../limits/thresholds';
 import type { MovementItem, Plan } from '../plan/session';
@@ -146,7 +147,7 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
       };
       const lasts = (count: number, pace: number) =>
         times.reduce((all, time) => all + time.seconds(count, pace), around.fixed + (around.breaths * 60) / pace);
-      const paced = (shift: number) => (item.pace === null ? Math.max(1, held + shift) : item.pace);
+      const paced = (shift: number) => (item.ownBreath ? NATURAL_PACE : (item.pace ?? Math.max(1, held + shift)));
       const options = countsOf(item, movement, caps.get(item.id) ?? Number.POSITIVE_INFINITY).map(
         (count): FitOption => ({
           count,

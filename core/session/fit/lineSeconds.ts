@@ -1,5 +1,6 @@
 import { sumBy } from 'remeda';
 import type { Movement } from '../../movement/schema/movement';
+import { NATURAL_PACE } from '../../timing/timingConstants';
 import type { MovementItem, Plan } from '../plan/session';
 import { timelineOf } from '../schedule/timeline';
 import type { Segment } from '../timeline/segment';
@@ -7,7 +8,7 @@ import type { Segment } from '../timeline/segment';
 /** How long a line lasts for any count, while its pace is held: fixed seconds, and breaths that go by the pace. */
 export interface LineSeconds {
   readonly seconds: (count: number, pace: number) => number;
-  /** What of it does not depend on the pace, seconds, and what goes by it, breaths; the showing belongs to neither. */
+  /** What of it does not depend on the pace, seconds, and what goes by it, breaths. */
   readonly parts: (count: number) => LineParts;
 }
 export interface LineParts {
@@ -15,15 +16,14 @@ export interface LineParts {
   readonly breaths: number;
 }
 
-/** Seconds of a line by what they depend on: nothing, the breath, and the showing, which is the longer of moving and speaking. */
-export const sumOf = (segments: readonly Segment[]) => {
-  let [breaths, fixed, showing] = [0, 0, 0];
-  for (const { kind, breaths: own, lengthMs } of segments) {
-    if (kind === 'showing') showing += lengthMs / 1000;
-    else if (own === null) fixed += lengthMs / 1000;
+/** Seconds of a line by what they depend on: the breath, or nothing. */
+export const sumOf = (segments: readonly Segment[]): LineParts => {
+  let [breaths, fixed] = [0, 0];
+  for (const { breaths: own, lengthMs } of segments) {
+    if (own === null) fixed += lengthMs / 1000;
     else breaths += own;
   }
-  return { breaths, fixed, showing };
+  return { breaths, fixed };
 };
 
 /** The pace the line really had where it stood, breaths a minute; null where nothing of it goes by the breath. */
@@ -33,22 +33,21 @@ export function pacedAt(segments: readonly Segment[]): number | null {
   return minutes === 0 ? null : sumBy(breathed, ({ breaths }) => breaths ?? 0) / minutes;
 }
 
-/** Paces between which showing goes by the breath alone, and one so quick that it goes by the words alone; breaths a minute. */
-const SLOW = [2, 3] as const;
-const QUICK = 30;
+/** A pace so slow that no phase waits for its words, breaths a minute. */
+const SLOW = 2;
 
 /**
- * A line's seconds as they depend on its count and pace. Both its fixed seconds and its breaths grow evenly with the count, so
- * laying it out twice tells all others; three paces tell how long it takes to show.
+ * A line's seconds as they depend on its count and pace, without the steps into it. Both its fixed seconds and its breaths grow
+ * evenly with the count, so laying it out twice tells all others.
  */
 export function lineSeconds(item: MovementItem, movement: Movement, of: Pick<Plan, 'breath' | 'schools'>): LineSeconds {
   const { least, step } = movement.count;
-  const timesAt = (count: number, pace: number) => {
+  const partsAt = (count: number): LineParts => {
     const sections: Plan['sections'] = [
       {
         kind: 'main',
-        pace: { from: pace, to: pace, easing: 0 },
-        items: [{ ...item, block: null, count, pace: null }],
+        pace: { from: SLOW, to: SLOW, easing: 0 },
+        items: [{ ...item, block: null, count, pace: null, bridge: NO_STEPS }],
         blocks: [],
         settle: null,
       },
@@ -56,14 +55,7 @@ export function lineSeconds(item: MovementItem, movement: Movement, of: Pick<Pla
     const answer = timelineOf({ slotMinutes: 60, breath: of.breath, schools: of.schools, sections }, () => movement);
     return sumOf(answer.ok ? answer.timeline.segments : []);
   };
-  const one = timesAt(least, SLOW[0]);
-  const two = timesAt(least + step, SLOW[0]);
-  const slower = one.showing;
-  const slow = item.manner === 'explained' ? timesAt(least, SLOW[1]).showing : 0;
-  const spoken = item.manner === 'explained' ? timesAt(least, QUICK).showing : 0;
-  // Moved through once it lasts a + b / pace.
-  const b = (slower - slow) / (1 / SLOW[0] - 1 / SLOW[1]);
-  const a = slower - b / SLOW[0];
+  const [one, two] = [partsAt(least), partsAt(least + step)];
   const parts = (count: number): LineParts => {
     const more = (count - least) / step;
     return {
@@ -75,7 +67,10 @@ export function lineSeconds(item: MovementItem, movement: Movement, of: Pick<Pla
     parts,
     seconds: (count, pace) => {
       const { breaths, fixed } = parts(count);
-      return fixed + (breaths * 60) / pace + Math.max(a + b / pace, spoken);
+      return fixed + (breaths * 60) / (item.ownBreath ? NATURAL_PACE : pace);
     },
   };
 }
+
+/** The steps into a line depend on the line before it. */
+const NO_STEPS = { halves: 0, call: '' } as const;

@@ -54,9 +54,9 @@ describe('lines that come round in a block', () => {
         .filter(({ kind }) => kind === 'side-change')
         .map(({ call, lengthMs }) => [call, lengthMs]);
     };
-    // Four actions at a second and a half each; where the feet stand already it only has to be said.
+    // Three actions at a second and a half each, the foot turning while the weight goes over; where the feet stand already it only has to be said.
     expect(changes('bow')).toEqual([
-      ['All of it on the other side. Weight left, step right, weight right, turn the left foot', 6000],
+      ['All of it on the other side. Weight left, step right, weight right, turn the left foot', 4500],
     ]);
     expect(changes('lift')).toEqual([['All of it on the other side', 4000]]);
   });

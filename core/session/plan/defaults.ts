@@ -15,7 +15,7 @@ const USUAL_PACE: Readonly<Record<Role, Pace>> = {
 const USUAL_MANNER: Readonly<Record<Role, Manner>> = {
   opening: 'quiet',
   'warm-up': 'follow-along',
-  main: 'explained',
+  main: 'named',
   'cool-down': 'follow-along',
   closing: 'follow-along',
 };
@@ -45,6 +45,7 @@ export const newMovementItem = (id: string, movement: Movement, section: Role, c
   breathing: null,
   schools: {},
   pace: null,
+  ownBreath: false,
   pinned: false,
   optional: false,
   lower: 0,

@@ -8,8 +8,11 @@ import { Block, blockFaults, InRounds } from './block';
 import { SetAside } from './setAside';
 import { SettleRoutine } from './settleRoutine';
 
-/** How an item is led: named and shown first; named while moving; or only moved. */
-export const Manner = z.enum(['explained', 'follow-along', 'quiet']);
+/**
+ * How an item is led: named and shown first; named, then said while it is done the first time, with a word at the end; said while
+ * moving; or only moved.
+ */
+export const Manner = z.enum(['explained', 'named', 'follow-along', 'quiet']);
 export type Manner = z.infer<typeof Manner>;
 
 /** What happens after a movement before the next one. */
@@ -56,6 +59,8 @@ export const MovementItem = Placed.extend({
   schools: OwnSchools.default({}),
   /** A constant pace for this item in breaths per minute; null follows the section. */
   pace: z.number().min(2).max(30).nullable().default(null),
+  /** Whether everybody breathes as they like: then it takes as long as breaths at a natural rate. */
+  ownBreath: z.boolean().default(false),
   /** Fitting a class to its slot leaves this count as it is. */
   pinned: z.boolean().default(false),
   /** Fitting a class to its slot may leave this line out. */

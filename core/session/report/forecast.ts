@@ -25,6 +25,7 @@ const spreadOf = ({ kind }: Segment): number => {
   switch (kind) {
     case 'naming':
     case 'showing':
+    case 'last-word':
     case 'talk':
       return SPREAD.talk;
     case 'rest':

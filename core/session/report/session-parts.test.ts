@@ -14,7 +14,7 @@ describe('why an item takes its minutes', () => {
     const parts = explainItem(timeline, 'line');
     expect(parts.map(({ kind, side, times, breaths, ms }) => [kind, side, times, breaths, ms])).toEqual([
       ['naming', null, 1, null, 2800],
-      ['showing', null, 1, null, 13_000],
+      ['showing', null, 1, null, 9667],
       ['move', 'left', 3, 3, 30_000],
       ['side-change', null, 1, null, 4000],
       ['move', 'right', 3, 3, 30_000],
@@ -108,7 +108,7 @@ describe('a new line', () => {
 
   test('takes the usual count and is led as its section is led', () => {
     expect(newMovementItem('n', one, 'warm-up')).toMatchObject({ count: 6, manner: 'follow-along' });
-    expect(newMovementItem('n', one, 'main', 4)).toMatchObject({ count: 4, manner: 'explained' });
+    expect(newMovementItem('n', one, 'main', 4)).toMatchObject({ count: 4, manner: 'named' });
   });
 
   test('counts step by the movement and stay in its range', () => {

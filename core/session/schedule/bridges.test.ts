@@ -25,26 +25,32 @@ describe('the steps between two lines', () => {
   test('there are none where the class stands already', () =>
     expect(bridgesOf(on('a', 'lift'), on('b', 'lift'))).toEqual([null, null]));
 
-  test('flow with the breath: three halves and a half are four, so that the horse begins on its own in-breath', () => {
+  test('are breathed as it comes: three actions of a second and a half, of which the in-breath that follows takes in half a second', () => {
     const timeline = timelineWith(on('a', 'lift'), on('b', 'horse'));
     expect(timeline.items[1]?.bridge).toEqual({
-      led: 'breath',
-      halves: 4,
+      led: 'flowing',
+      halves: 3.5,
       call: 'Weight right, step left, weight to the middle, turn the right foot',
-      lengthMs: 20_000,
+      lengthMs: 4000,
     });
     const steps = timeline.segments.filter(({ kind }) => kind === 'bridge');
-    expect(steps.map(({ breath }) => breath)).toEqual(['in', 'out', 'in', 'out']);
-    expect(timeline.totalMs).toBe(20_000 + 20_000 + 20_000);
+    expect(steps.map(({ breath, breaths }) => [breath, breaths])).toEqual([['natural', null]]);
+    expect(timeline.totalMs).toBe(20_000 + 4000 + 20_000);
   });
 
-  test('are taken freely after a rest, after standing still, and after showing: a second and a half for each of four', () => {
+  test('take as long after a rest, after standing still, and after showing', () => {
     for (const before of [
       [on('a', 'lift'), newPause('rest', 'r', 10), on('b', 'horse')],
       [on('a', 'lift', { settle: { kind: 'still', seconds: 10 } }), on('b', 'horse')],
       [on('a', 'lift'), on('b', 'horse', { manner: 'explained' })],
     ])
-      expect(bridgesOf(...before).at(-1)).toMatchObject({ led: 'free', lengthMs: 6000 });
+      expect(bridgesOf(...before).at(-1)).toMatchObject({ led: 'free', lengthMs: 4000 });
+  });
+
+  test('add nothing where half of the first breath half is enough for them', () => {
+    const timeline = timelineFor(plan([on('a', 'lift'), on('b', 'horse')], constant(3)), lift, horse);
+    expect(timeline.items[1]?.bridge).toMatchObject({ led: 'flowing', lengthMs: 0 });
+    expect(timeline.segments.some(({ kind }) => kind === 'bridge')).toBe(false);
   });
 
   test('given by hand take what the instructor says, and end on the half before the next', () => {
@@ -91,14 +97,14 @@ describe('changing sides within a line', () => {
       .segments.filter(({ kind }) => kind === 'side-change')
       .map(({ lengthMs, call, side }) => [side, lengthMs, call]);
 
-  test('takes the steps from one bow to the other, a second and a half for each of four, and says them', () => {
+  test('takes the steps from one bow to the other, the foot turning while the weight goes over, and says them', () => {
     expect(changes(bow)).toEqual([
-      ['left', 6000, 'Other side. Weight left, step right, weight right, turn the left foot'],
+      ['left', 4500, 'Other side. Weight left, step right, weight right, turn the left foot'],
     ]);
   });
   test('takes as long the other way round, with left and right changed', () => {
     expect(changes(bow, { sides: 'right-first' })).toEqual([
-      ['right', 6000, 'Other side. Weight right, step left, weight left, turn the right foot'],
+      ['right', 4500, 'Other side. Weight right, step left, weight left, turn the right foot'],
     ]);
   });
   test('takes the arms four seconds where the feet stand already', () => {

@@ -17,7 +17,13 @@ export const BREATH_WORDS: Readonly<Record<Breath, string>> = {
  * @param repetition from 1, of `of`
  * @returns the words, or '' for silence
  */
-export function callFor(phase: Phase, index: number, repetition: number, of: number, manner: Manner): string {
+export function callFor(
+  phase: Pick<Phase, 'breath' | 'call'>,
+  index: number,
+  repetition: number,
+  of: number,
+  manner: Manner,
+): string {
   if (repetition === of && of > 1 && index === 0) return 'Last one';
   if (manner === 'quiet') return '';
   if (repetition === 1) return phase.call;

@@ -2,9 +2,10 @@ import type { Pose } from '../../body/standing/pose';
 import { bridgeCall } from '../../movement/bridge/bridgeWords';
 import type { Pass } from '../../movement/schema/pass';
 import { betweenSides } from '../../movement/walk/cachedWalk';
-import { DIRECTION_CHANGE, FREE_STEP, SIDE_CHANGE } from '../../timing/timingConstants';
+import { DIRECTION_CHANGE, SIDE_CHANGE } from '../../timing/timingConstants';
 import { bridgeInto } from './bridgeInto';
 import type { LineInTime, PlaceInLine } from './lineInTime';
+import { feetSeconds, type Into } from './linkSeconds';
 import type { StepsInto } from './scheduleBridge';
 
 /** How long it takes to go over to the other side, and what is said meanwhile. */
@@ -17,17 +18,18 @@ interface SideChange {
  * Changing sides within a movement: the steps from where it ends on one to where it begins on the other, taken freely, or as
  * long as it takes to set up the arms where the feet stand already.
  */
-export function sideChange(ends: Pose, begins: Pose): SideChange {
+export function sideChange(ends: Pose, begins: Pose, into?: Into): SideChange {
   const way = bridgeInto(ends, begins);
   if (way === 'none' || way === 'missing') return { seconds: SIDE_CHANGE, call: 'Other side' };
-  return { seconds: Math.max(SIDE_CHANGE, way.actions.length * FREE_STEP), call: `Other side. ${bridgeCall(way)}` };
+  const feet = feetSeconds(way.actions, ends.load, into);
+  return { seconds: Math.max(SIDE_CHANGE, feet), call: `Other side. ${bridgeCall(way)}` };
 }
 
 /** Taking a chain on its other side: said while the steps into its first line are taken freely. */
 export function chainChange(steps: StepsInto): SideChange {
   const call = 'All of it on the other side';
-  if (steps?.led !== 'free') return { seconds: SIDE_CHANGE, call };
-  return { seconds: Math.max(SIDE_CHANGE, steps.seconds), call: `${call}. ${steps.call}` };
+  if (!steps || steps.call === '' || steps.phases.length > 0) return { seconds: SIDE_CHANGE, call };
+  return { seconds: Math.max(SIDE_CHANGE, steps.feet), call: `${call}. ${steps.call}` };
 }
 
 /**
@@ -42,9 +44,15 @@ export function scheduleChange(line: LineInTime, from: Pass, to: Pass, place: Pl
   if (from.side === to.side) line.addStretch('direction-change', DIRECTION_CHANGE, 'Other way', leaving);
   else if (line.movement.parts.between) line.addPart('side-change', 'between', leaving);
   else {
-    const between = betweenSides(line.movementIn(place.round), to.direction, leaving.side, line.sidesOf(to, 1)[0]);
+    const [begun] = line.sidesOf(to, 1);
+    const between = betweenSides(line.movementIn(place.round), to.direction, leaving.side, begun);
     const { seconds, call } = between
-      ? sideChange(between.ends, between.begins)
+      ? sideChange(between.ends, between.begins, {
+          movement: line.movement,
+          part: 'cycle',
+          side: begun,
+          direction: to.direction,
+        })
       : { seconds: SIDE_CHANGE, call: 'Other side' };
     line.addStretch('side-change', seconds, call, leaving);
   }

@@ -6,10 +6,13 @@ import { cycleAmount } from '../../movement/schema/cycleAmount';
 import type { Movement } from '../../movement/schema/movement';
 import type { PartName } from '../../movement/schema/parts';
 import { firstSide, type Pass, type Passes, passesOf } from '../../movement/schema/pass';
-import type { Phase } from '../../movement/schema/phase';
+import type { Breath, Phase } from '../../movement/schema/phase';
 import { cachedPhases } from '../../movement/walk/cachedPhases';
-import type { Pace } from '../../timing/pace';
+import { openingRun } from '../../movement/walk/openingMoves';
+import { breathSeconds, type Pace } from '../../timing/pace';
 import { type BreathRatio, phaseBreaths, phaseSeconds } from '../../timing/phaseSeconds';
+import { speechSeconds } from '../../timing/speech';
+import { NATURAL_PACE } from '../../timing/timingConstants';
 import { adaptMovement } from '../plan/adaptMovement';
 import type { MovementItem } from '../plan/session';
 import type { TimelineClock } from '../timeline/clock';
@@ -54,6 +57,8 @@ export const UNCOUNTED: PlaceInLine = { round: 1, pass: null, side: null, direct
 export const repetitionsOf = (movement: Movement, count: number): number =>
   Math.max(1, Math.ceil(count / cycleAmount(movement.parts.cycle, movement.count.unit) - 1e-9));
 
+const isLed = (breath: Breath): boolean => breath === 'in' || breath === 'out';
+
 /** A movement's line while it is written into the timeline: how it is done in each round, and the two ways of writing it down. */
 export class LineInTime {
   /** As it is done in its first round. */
@@ -74,7 +79,8 @@ export class LineInTime {
     this.movement = this.movementIn(1);
     this.passes = passesOf(this.movement.laterality, item);
     this.repetitions = repetitionsOf(written, item.count);
-    this.pace = item.pace === null ? start.pace : { from: item.pace, to: item.pace, easing: 0 };
+    const own = item.ownBreath ? NATURAL_PACE : item.pace;
+    this.pace = own === null ? start.pace : { from: own, to: own, easing: 0 };
   }
 
   #lowerIn(round: number): number {
@@ -113,6 +119,19 @@ export class LineInTime {
     return phaseSeconds(phase, this.start.ratio, this.pace, this.start.clock.sectionTime);
   }
 
+  /** How long the breath half lasts that it begins with, seconds. */
+  get openingSeconds(): number {
+    const { start, opening, movement, pace } = this;
+    const run = openingRun(this.phasesOf(movement.parts.entry ? 'entry' : 'cycle', opening));
+    const from = start.clock.sectionTime;
+    return run.reduce((t, phase) => t + phaseSeconds(phase, start.ratio, pace, t), from) - from;
+  }
+
+  /** How long one breath lasts from now on, seconds. */
+  get breathSeconds(): number {
+    return breathSeconds(this.pace, this.start.clock.sectionTime, 1);
+  }
+
   /** Writes a stretch in which no phase of the movement is done. */
   addStretch(
     kind: SegmentKind,
@@ -130,18 +149,29 @@ export class LineInTime {
     const { settles, clock, ratio } = this.start;
     const phases = this.phasesOf(name, place);
     const whose = this.#at(place);
+    const { manner, ownBreath } = this.item;
     phases.forEach((phase, index) => {
-      clock.segment(this.secondsOf(phase), whose, {
+      const moving = this.secondsOf(phase);
+      const speaking = this.#isSaidAsDone(place) && name === 'cycle' ? speechSeconds(phase.call) : 0;
+      const breath = ownBreath && isLed(phase.breath) ? 'natural' : phase.breath;
+      clock.segment(Math.max(moving, speaking), whose, {
         kind: settles ? 'settle' : kind,
         part: name,
         phase: index,
         completes: completes && !settles && index === phases.length - 1,
-        breath: phase.breath,
-        breaths: phaseBreaths(phase, ratio),
+        breath,
+        breaths: speaking > moving ? null : phaseBreaths(phase, ratio),
         call:
-          name === 'cycle' ? callFor(phase, index, place.repetition ?? 1, place.of ?? 1, this.item.manner) : phase.call,
+          name === 'cycle'
+            ? callFor({ ...phase, breath }, index, place.repetition ?? 1, place.of ?? 1, manner)
+            : phase.call,
       });
     });
+  }
+
+  /** Whether a phase waits for its call: the first repetition of a movement that is said as it is done. */
+  #isSaidAsDone({ round, pass, repetition }: PlaceInLine): boolean {
+    return this.item.manner === 'named' && round === 1 && (pass ?? 0) === 0 && repetition === 1;
   }
 
   /** What every stretch of the line says at one place. */

@@ -1,6 +1,7 @@
 import { lastPose } from '../../movement/walk/cachedWalk';
 import { type LineInTime, UNCOUNTED } from './lineInTime';
 import type { Arrival } from './scheduleBridge';
+import { scheduleLastWord } from './scheduleIntroduction';
 
 /** Writes how a movement is left, with a moment of standing still where the line says so, and answers how the class then stands. */
 export function scheduleExit(line: LineInTime): Arrival {
@@ -10,6 +11,7 @@ export function scheduleExit(line: LineInTime): Arrival {
   const place = { ...UNCOUNTED, round: item.rounds, side: last };
   const isStill = item.settle.kind === 'still';
   line.addPart('exit', 'exit', place);
+  scheduleLastWord(line);
   if (item.settle.kind === 'still') line.addStretch('settle', item.settle.seconds, 'Settle');
   const ending = line.phasesOf(movement.parts.exit ? 'exit' : 'cycle', { ...place, direction: closing.direction });
   return {

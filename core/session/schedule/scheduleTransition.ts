@@ -3,6 +3,7 @@ import { phaseBreaths } from '../../timing/phaseSeconds';
 import type { ScheduledBridge } from '../timeline/segment';
 import { chainChange } from './changeOfSide';
 import { type LineInTime, UNCOUNTED } from './lineInTime';
+import { linkSeconds } from './linkSeconds';
 import { type StepsInto, stepsInto } from './scheduleBridge';
 import { isShownFirst } from './scheduleIntroduction';
 
@@ -11,9 +12,11 @@ function stepsOf(line: LineInTime): StepsInto {
   const { start, item, movement, opening } = line;
   const goal = firstPose(movement, opening.side, opening.direction);
   if (!goal) return null;
-  const begins = line.phasesOf(movement.parts.entry ? 'entry' : 'cycle', opening)[0]?.breath ?? 'natural';
+  const part = movement.parts.entry ? 'entry' : 'cycle';
+  const breath = line.phasesOf(part, opening)[0]?.breath ?? 'natural';
   const arrival = isShownFirst(line) ? { ...start.arrival, breath: null } : start.arrival;
-  return stepsInto(arrival, goal, begins, start.before > 0 ? null : item.bridge);
+  const { side, direction } = opening;
+  return stepsInto(arrival, { movement, part, side, direction, goal, breath }, start.before > 0 ? null : item.bridge);
 }
 
 /**
@@ -27,8 +30,8 @@ export function scheduleTransition(line: LineInTime): ScheduledBridge | null {
     const { seconds, call } = chainChange(steps);
     line.addStretch('side-change', seconds, call);
   }
-  // Steps taken freely on the way to a chain's other side are in its own seconds already.
-  const taken = steps && !(start.isOtherSide && steps.led === 'free') ? addSteps(line, steps) : null;
+  // The steps to a chain's other side are in its own seconds already.
+  const taken = steps && !(start.isOtherSide && steps.phases.length === 0) ? addSteps(line, steps) : null;
   line.addPart('entry', 'entry', opening);
   return taken;
 }
@@ -37,7 +40,8 @@ function addSteps(line: LineInTime, steps: NonNullable<StepsInto>): ScheduledBri
   const { clock, ratio } = line.start;
   const before = clock.ms;
   const place = { ...UNCOUNTED, side: line.opening.side };
-  if (steps.seconds > 0) line.addStretch('bridge', steps.seconds, steps.call, place);
+  const seconds = linkSeconds(steps.feet, steps.isTakenIn ? line.openingSeconds : 0, line.breathSeconds);
+  if (seconds > 0) line.addStretch('bridge', seconds, steps.call, place, { breath: 'natural' });
   for (const phase of steps.phases) {
     const breath = { breath: phase.breath, breaths: phaseBreaths(phase, ratio) };
     line.addStretch('bridge', line.secondsOf(phase), phase.call, place, breath);

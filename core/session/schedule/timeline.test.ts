@@ -6,6 +6,7 @@ import {
   movement,
   natural,
   outBreath,
+  phase,
   plan,
   timelineFor,
   timelineOfLine,
@@ -118,13 +119,55 @@ describe('manner', () => {
     expect(timelineFor(plan(many('follow-along')), movement()).totalMs).toBe(450_000);
   });
 
-  test('an explained item names (2 words in 0.8 s, then 2 s) and shows one cycle and looks round (10 s and 3 s)', () => {
+  test('an explained item names (2 words in 0.8 s, then 2 s), shows one cycle at a natural pace and looks round (6.7 s and 3 s)', () => {
     const timeline = timelineOfLine(movement(), { count: 2, manner: 'explained' });
     expect(timeline.segments.map(({ kind, lengthMs }) => [kind, lengthMs]).slice(0, 2)).toEqual([
       ['naming', 2800],
-      ['showing', 13_000],
+      ['showing', 9667],
     ]);
-    expect(timeline.totalMs).toBe(20_000 + 15_800);
+    expect(timeline.totalMs).toBe(20_000 + 12_467);
+  });
+
+  test('a long hold is shown for its first twenty seconds', () => {
+    const hold = movement({
+      count: { unit: 'seconds', least: 60, usual: 60, most: 600, step: 60 },
+      parts: {
+        cycle: [phase({ breath: 'natural', length: { kind: 'seconds', seconds: 60 }, to: {}, call: 'Stand' })],
+      },
+    });
+    const { segments } = timelineOfLine(hold, { count: 60, manner: 'explained' });
+    expect(segments.find(({ kind }) => kind === 'showing')?.lengthMs).toBe(23_000);
+  });
+
+  test('a named item is named, said as it is done, and rounded off: 2.8 s before and 3 s after', () => {
+    const timeline = timelineOfLine(movement(), { count: 2, manner: 'named' });
+    expect(timeline.segments.map(({ kind, lengthMs }) => [kind, lengthMs])).toEqual([
+      ['naming', 2800],
+      ...Array.from({ length: 4 }, () => ['move', 5000]),
+      ['last-word', 3000],
+    ]);
+  });
+
+  test('a phase of a named item waits for its call the first time, and for nothing after that', () => {
+    const call = 'Turn the waist, carry the right arm over and let the left one follow slowly'; // 15 words are 6 s.
+    const wordy = movement({ parts: { cycle: [{ ...inBreath, call }, outBreath] } });
+    const moves = (manner: string) =>
+      timelineOfLine(wordy, { count: 2, manner }).segments.flatMap(({ kind, lengthMs }) =>
+        kind === 'move' ? [lengthMs] : [],
+      );
+    expect(moves('named')).toEqual([6000, 5000, 5000, 5000]);
+    expect(moves('follow-along')).toEqual([5000, 5000, 5000, 5000]);
+  });
+
+  test('breathed in their own time, a line lasts as long as at nine breaths a minute, and no breath is called', () => {
+    const { totalMs, segments } = timelineOfLine(
+      movement(),
+      { count: 9, manner: 'follow-along', ownBreath: true },
+      constant(4),
+    );
+    expect(totalMs).toBe(60_000);
+    expect(new Set(segments.map(({ breath }) => breath))).toEqual(new Set(['natural']));
+    expect(segments.map(({ call }) => call)).not.toContain('Breathe in');
   });
 
   test('calls thin out: the shape, then the breath, then silence, then "Last one"', () => {

@@ -1,5 +1,3 @@
-import type { Pose } from '../../body/standing/pose';
-import { isSeated } from '../../body/written/load';
 import type { FindMovement } from '../../movement/schema/movement';
 import { isPauseKind } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
@@ -7,7 +5,7 @@ import type { Item, MovementItem, Plan } from '../plan/session';
 import { TimelineClock } from '../timeline/clock';
 import type { Segment, Timeline } from '../timeline/segment';
 import { chainChange } from './changeOfSide';
-import { RESTING, RESTING_SEATED } from './restPoses';
+import { RESTING } from './restPoses';
 import type { Arrival } from './scheduleBridge';
 import { type ScheduledLine, scheduleMovement } from './scheduleMovement';
 import { settleItem } from './settleItem';
@@ -35,11 +33,8 @@ export function missingMovements(plan: Plan, find: FindMovement): TimelineProble
   ]);
 }
 
-/** How the class stands while it rests or listens. */
-const restingArrival = (pose: Pose): Arrival => ({
-  pose: isSeated(pose.load) ? RESTING_SEATED : RESTING,
-  breath: null,
-});
+/** Whoever rests or listens stays where the feet are, at ease: a rest taken in never makes the way into the next line shorter. */
+const afterPause = ({ pose }: Arrival): Arrival => ({ pose, breath: null });
 
 interface Passage {
   readonly clock: TimelineClock;
@@ -74,11 +69,11 @@ function scheduleOccurrence(
       movementId: item.kind === 'movement' ? item.movementId : null,
       call: between.kind === 'round-rest' ? 'Rest' : chainChange(null).call,
     });
-    arrival = restingArrival(arrival.pose);
+    arrival = afterPause(arrival);
   }
   const pause = ({ id, kind, seconds, note }: Exclude<Item, MovementItem>): ScheduledLine => {
     addPause(passage, seconds, { kind, itemId: id, movementId: null, call: note });
-    return { arrival: restingArrival(arrival.pose), bridge: null };
+    return { arrival: afterPause(arrival), bridge: null };
   };
   return matchItem(item, {
     movement: (line) => {

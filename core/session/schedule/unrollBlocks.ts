@@ -35,9 +35,11 @@ type Between = Occurrence['between'];
 const onSide = (item: Item, side: Side | null): Item =>
   side === null || item.kind !== 'movement' ? item : { ...item, sides: `${side}-only` };
 
-/** A line that has been shown is not shown again: it is said while moving. */
+/** A line that has been named or shown is not introduced again: it is said while moving. */
 const again = (item: Item): Item =>
-  item.kind === 'movement' && item.manner === 'explained' ? { ...item, manner: 'follow-along' } : item;
+  item.kind === 'movement' && (item.manner === 'explained' || item.manner === 'named')
+    ? { ...item, manner: 'follow-along' }
+    : item;
 
 /**
  * The lines of a section in the order in which they are really done, blocks unrolled. Three lines in two rounds are six occurrences.

@@ -5,7 +5,7 @@ import { Breath } from '../../movement/schema/phase';
 
 /**
  * What a stretch of the timeline is.
- * naming, showing: before a movement led as explained. bridge: the steps from where the line before ended. entry, move, exit: its parts. side-change, direction-change: between
+ * naming: before a movement that is named or explained; showing: before one that is explained. last-word: after one that is named. bridge: the steps from where the line before ended. entry, move, exit: its parts. side-change, direction-change: between
  * passes. round-rest: between rounds. settle: after it. rest, talk: lines of their own.
  */
 export const SegmentKind = z.enum([
@@ -18,6 +18,7 @@ export const SegmentKind = z.enum([
   'direction-change',
   'round-rest',
   'exit',
+  'last-word',
   'settle',
   'rest',
   'talk',
@@ -59,11 +60,12 @@ export type Segment = z.infer<typeof Segment>;
 export const Stretch = z.object({ startMs: z.number().int(), lengthMs: z.number().int() });
 
 /**
- * The steps into a line: `breath` where it goes straight on from the line before and they are breathed to, `free` where they
- * are taken at leisure, `by-hand` where the instructor has said how, `missing` where no sound way is known.
+ * The steps into a line: `flowing` where it goes straight on from the line before, `free` where the class has stood or looked,
+ * `by-hand` where the instructor has said how, `missing` where no sound way is known. `lengthMs` is what they add: what the line
+ * takes in as it begins adds nothing.
  */
 export const ScheduledBridge = z.object({
-  led: z.enum(['breath', 'free', 'by-hand', 'missing']),
+  led: z.enum(['flowing', 'free', 'by-hand', 'missing']),
   halves: z.number(),
   call: z.string(),
   lengthMs: z.number().int(),

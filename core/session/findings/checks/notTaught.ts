@@ -75,7 +75,8 @@ function shownBefore(analysed: AnalysedClass, itemId: string, movement: Movement
   const at = placeOf(analysed.plan, itemId);
   const block = movementLine(analysed, itemId)?.block ?? null;
   if (!at || block !== null) return [];
-  const item = newMovementItem(freshId(analysed, itemId, 'shown'), movement, 'main', movement.count.least);
+  const plain = newMovementItem(freshId(analysed, itemId, 'shown'), movement, 'main', movement.count.least);
+  const item = { ...plain, manner: 'explained' as const };
   return [{ label: `${usualName(movement)} explained before it`, edits: [{ kind: 'add', at, item }] }];
 }
 

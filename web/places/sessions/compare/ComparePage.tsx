@@ -40,6 +40,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   movementId: 'version',
   roundRest: 'rest between rounds',
   settle: 'standing still after',
+  ownBreath: 'whose breath',
   pinned: 'pinned',
   optional: 'may be left out',
   variant: 'way',

@@ -40,6 +40,7 @@ export function ForAll({ session, ids }: Props) {
             value={manners.size === 1 && manner ? manner : 'differs'}
             options={[
               { value: 'explained', label: 'Explained' },
+              { value: 'named', label: 'Named' },
               { value: 'follow-along', label: 'Follow along' },
               { value: 'quiet', label: 'Quiet' },
             ]}

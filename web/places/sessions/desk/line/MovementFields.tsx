@@ -36,6 +36,11 @@ const SIDES_WORDS: Readonly<Record<MovementItem['sides'], string>> = {
 };
 
 const putSides = (sides: string) => ({ sides: sides as MovementItem['sides'] });
+const BREATHS = [
+  { value: 'led', label: 'Led' },
+  { value: 'own', label: 'In their own time' },
+];
+const putBreath = (value: string) => ({ ownBreath: value === 'own' });
 const putDirections = (directions: string) => ({ directions: directions as MovementItem['directions'] });
 
 interface Props {
@@ -126,7 +131,15 @@ export const MovementFields = memo(function MovementFields({ item, movement, tim
           value={item.settle.kind === 'still' ? item.settle.seconds : 0}
           onChange={change}
         />
-        <NumberField kind={OWN_PACE} value={item.pace} onChange={change} />
+        <ChoiceField
+          label="Breath"
+          name="Whose breath"
+          value={item.ownBreath ? 'own' : 'led'}
+          options={BREATHS}
+          put={putBreath}
+          onChange={change}
+        />
+        {!item.ownBreath && <NumberField kind={OWN_PACE} value={item.pace} onChange={change} />}
         <StepsFields
           byHand={item.bridge}
           halves={bridge?.halves ?? 2}
@@ -206,6 +219,7 @@ type MannerOfLine = MovementItem['manner'];
 
 const MANNERS: { value: MannerOfLine; label: string }[] = [
   { value: 'explained', label: 'Explained' },
+  { value: 'named', label: 'Named' },
   { value: 'follow-along', label: 'Follow along' },
   { value: 'quiet', label: 'Quiet' },
 ];

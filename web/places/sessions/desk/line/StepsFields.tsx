@@ -67,6 +67,9 @@ export const StepsFields = memo(function StepsFields({ byHand, halves, call, sai
 export function stepsSaid(bridge: ScheduledBridge | null): string {
   if (!bridge) return 'None: the class stands there already.';
   if (bridge.led === 'missing') return 'No sound way is known from where the line before ends.';
-  const pace = bridge.led === 'free' ? 'at leisure' : `in ${bridge.halves} breath halves`;
-  return `${bridge.call}, ${pace}, ${minutes(bridge.lengthMs)}.`;
+  if (bridge.led === 'by-hand')
+    return `${bridge.call}, in ${bridge.halves} breath halves, ${minutes(bridge.lengthMs)}.`;
+  return bridge.lengthMs === 0
+    ? `${bridge.call}, taken in as it begins.`
+    : `${bridge.call}, ${minutes(bridge.lengthMs)} more.`;
 }

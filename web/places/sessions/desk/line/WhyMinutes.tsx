@@ -14,6 +14,7 @@ const KIND_WORDS: Readonly<Record<MinutesPart['kind'], string>> = {
   'side-change': 'Changing sides',
   'direction-change': 'Changing direction',
   'round-rest': 'Rest between rounds',
+  'last-word': 'A word at the end',
   exit: 'Coming out of it',
   settle: 'Settling after',
   rest: 'Rest',

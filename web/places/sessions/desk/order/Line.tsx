@@ -42,7 +42,8 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
   if (item.ramp) notes.push(`${RAMP_WORDS[item.ramp.what]} each time`);
   if (item.inRounds !== 'every') notes.push(IN_ROUNDS_WORDS[item.inRounds].toLowerCase());
   if (item.settle.kind === 'still') notes.push(`then ${item.settle.seconds} s still`);
-  if (item.pace !== null) notes.push(`own pace ${item.pace}`);
+  if (item.ownBreath) notes.push('in their own time');
+  else if (item.pace !== null) notes.push(`own pace ${item.pace}`);
   notes.push(spaced(item.manner));
   const varied = movement.variants.find(({ id }) => id === item.variant);
   if (varied) notes.unshift(varied.name);

@@ -40,7 +40,8 @@ function stepsNote({ occurrences }: LineTime): string | null {
   const bridge = occurrences[0]?.bridge;
   if (!bridge) return null;
   if (bridge.led === 'missing') return 'no way into it known';
-  return `${Math.round(bridge.lengthMs / 1000)} s of steps first`;
+  const seconds = Math.round(bridge.lengthMs / 1000);
+  return seconds > 0 ? `${seconds} s of steps first` : null;
 }
 
 function totalOf(item: Item, section: Section, { find }: Repertoire): number {
