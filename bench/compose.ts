@@ -76,6 +76,7 @@ function draftFigures(): void {
         const { left } = proposeDraft(of, {
           aim,
           slotMinutes,
+          doors: { before: 0, after: 0 },
           schools: USUAL_SCHOOLS,
           preferences: { recent: new Set(), level },
         });

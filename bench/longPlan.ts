@@ -20,6 +20,7 @@ export function longPlan(movements: readonly Movement[]): Plan {
     const pace = { from: 8, to: 6, easing: 2400 };
     return {
       slotMinutes: 90,
+      doors: { before: 0, after: 0 },
       breath: { in: 2, out: 3 },
       schools: USUAL_SCHOOLS,
       sections: [{ kind: 'main', pace, items, blocks: [], settle: null }],

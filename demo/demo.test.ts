@@ -3,6 +3,7 @@ import { beginTeaching } from '../core/record/teaching';
 import { analyseClass } from '../core/session/findings/finding/analyseClass';
 import { contextFor } from '../core/session/findings/finding/finding';
 import { CHECKS, findingsOf, PATIENT_CHECKS } from '../core/session/findings/judge';
+import { forecastFor } from '../core/session/report/forecast';
 import { slotVerdict } from '../core/session/report/slotVerdict';
 import { timelineOf } from '../core/session/schedule/timeline';
 import { demoGroups } from './groups';
@@ -23,7 +24,7 @@ test.each(sessions.map(({ title }, index) => [title, index] as const))(
   '%s fits its slot and belongs to a group',
   (_title, index) => {
     const { session, timeline } = timed(index);
-    expect(slotVerdict(timeline.totalMs, session.slotMinutes).state).toBe('fits');
+    expect(slotVerdict(forecastFor(session, timeline, find), session).state).toBe('fits');
     expect(demoGroups.map(({ id }) => id)).toContain(session.groupId);
     expect(timeline.sections.every(({ lengthMs }) => lengthMs > 0)).toBe(true);
   },

@@ -1,5 +1,6 @@
 import type { Group } from '../core/group/group';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
+import { NO_DOORS, USUAL_DOORS } from '../core/session/plan/slotTime';
 
 /** The demo world: a hall in a former tram shed and a yard behind the depot, in the made-up town of Wendlebrook. */
 export const demoGroups: readonly Group[] = [
@@ -8,9 +9,10 @@ export const demoGroups: readonly Group[] = [
     name: 'Tram Shed evening course',
     place: 'The Tram Shed, Wendlebrook, main hall',
     meets: 'Evenings, 19:00',
-    about: 'Fourteen adults, mixed, third term. Two mind a knee. Sprung wooden floor; the choir has the hall at 20:00.',
+    about: 'Fourteen adults, mixed, third term. Two mind a knee. Sprung wooden floor; the choir has the hall at 20:15.',
     asked: { strength: 'steady', paceLeast: 4, paceMost: 9 },
     schools: USUAL_SCHOOLS,
+    doors: USUAL_DOORS,
   },
   {
     id: 'tram-shed-morning',
@@ -20,6 +22,7 @@ export const demoGroups: readonly Group[] = [
     about: 'Nine people over sixty, several with stiff shoulders. Chairs along the wall.',
     asked: { strength: 'steady', paceLeast: 5, paceMost: 10 },
     schools: USUAL_SCHOOLS,
+    doors: USUAL_DOORS,
   },
   {
     id: 'depot-yard',
@@ -29,5 +32,6 @@ export const demoGroups: readonly Group[] = [
     about: 'Six to ten drivers and fitters in work boots. Twenty minutes, no lying down, no mats.',
     asked: { strength: 'steady', paceLeast: 4, paceMost: 10 },
     schools: USUAL_SCHOOLS,
+    doors: NO_DOORS,
   },
 ];

@@ -4,6 +4,7 @@ import { Block } from '../core/session/plan/block';
 import { emptySections, newMovementItem, newPause } from '../core/session/plan/defaults';
 import { type Item, type MovementItem, type Section, Session } from '../core/session/plan/session';
 import { SettleRoutine } from '../core/session/plan/settleRoutine';
+import { NO_DOORS, USUAL_DOORS } from '../core/session/plan/slotTime';
 
 type Line = readonly [movementId: string, count?: number, change?: Partial<MovementItem>] | Item;
 type Order = Partial<Record<Role, readonly Line[]>>;
@@ -32,11 +33,11 @@ const evening: Order = {
   ],
   main: [
     ['raise-and-sink', 6, settled(10)],
-    talk('step', 90, 'Step first, empty; then shift'),
+    talk('step', 120, 'Step first, empty; then shift'),
     ['slow-walking', 4, settled(10)],
     ['cloud-hands', 4, { rounds: 3, roundRest: 20, ...settled(15) }],
     rest('shake-out', 40),
-    talk('weight', 90, 'Where is the weight before the foot lifts?'),
+    talk('weight', 120, 'Where is the weight before the foot lifts?'),
     ['brush-knee', 4, { ...settled(10), block: 'two-of-the-form' }],
     ['part-the-mane', 4, { ...settled(10), block: 'two-of-the-form' }],
     ['pushing-waves', 8, settled(10)],
@@ -73,7 +74,7 @@ const weekBefore: Order = {
   ...evening,
   main: [
     ['raise-and-sink', 8, settled(10)],
-    talk('step', 120, 'Step first, empty; then shift'),
+    talk('step', 180, 'Step first, empty; then shift'),
     ['slow-walking', 5, settled(10)],
     ['cloud-hands', 4, { rounds: 3, roundRest: 20, ...settled(15) }],
     rest('shake-out', 40),
@@ -99,10 +100,10 @@ const morning: Order = {
   main: [
     ['lift-the-sky', 8, { rounds: 2, roundRest: 20 }],
     ['draw-the-bow', 4],
-    rest('breather', 60),
+    rest('breather', 30),
     ['one-hand-up', 6],
     ['look-behind', 4],
-    talk('middle', 90, 'A glass of water; who wants a chair?'),
+    talk('middle', 75, 'A glass of water; who wants a chair?'),
     ['horse-shifts', 5],
     ['rainbow-dance', 6],
     ['parting-clouds', 6],
@@ -131,7 +132,7 @@ const handsHome = SettleRoutine.parse({
 const lunch: Order = {
   opening: [['quiet-standing', 6]],
   'warm-up': [
-    ['arm-swings', 80],
+    ['arm-swings', 60],
     ['shoulder-rolls', 4],
     ['neck-turns', 3],
     ['waist-turns', 12],
@@ -144,7 +145,7 @@ const lunch: Order = {
     ['parting-clouds', 8, { manner: 'follow-along' }],
     ['one-hand-up', 5, { manner: 'follow-along' }],
     ['horse-shifts', 5, { manner: 'follow-along' }],
-    ['shaking', 60, { manner: 'follow-along' }],
+    ['shaking', 40, { manner: 'follow-along' }],
   ],
   'cool-down': [
     ['raise-and-sink', 8],
@@ -189,7 +190,7 @@ export function demoSessions(today: string, find: FindMovement): Session[] {
         ...(section.kind === 'main' ? main : {}),
       })),
     });
-  const atEvening = { groupId: 'tram-shed-evening', startsAt: '19:00', slotMinutes: 60 };
+  const atEvening = { groupId: 'tram-shed-evening', startsAt: '19:00', slotMinutes: 75, doors: USUAL_DOORS };
   return [
     made(
       { id: 'evening-week-3', title: 'Clouds and waves, first time', date: dayAfter(today, -7), ...atEvening },
@@ -205,7 +206,8 @@ export function demoSessions(today: string, find: FindMovement): Session[] {
         groupId: 'tram-shed-morning',
         date: dayAfter(today, 1),
         startsAt: '10:15',
-        slotMinutes: 45,
+        slotMinutes: 55,
+        doors: USUAL_DOORS,
       },
       morning,
       { settle: handsHome },
@@ -218,6 +220,7 @@ export function demoSessions(today: string, find: FindMovement): Session[] {
         date: dayAfter(today, 2),
         startsAt: '12:30',
         slotMinutes: 20,
+        doors: NO_DOORS,
       },
       lunch,
     ),

@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
-import { adaptedMovements } from '../core/session/plan/adaptMovement';
-import { forecastOf, forecastParts } from '../core/session/report/forecast';
+import { classBegins } from '../core/session/plan/slotTime';
+import { forecastFor } from '../core/session/report/forecast';
 import { clockAt } from '../core/words/clockWords';
 import { addLine, computed, endOf, find, line, linesOf, press, stored, takeLine, withControl } from './desk';
 import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
@@ -53,8 +53,8 @@ test('when it will likely end, and when late, is what the forecast says, and mov
   const { page } = await open(`/sessions/${morning}`);
   const { session } = await stored(on.house.url, morning);
   const forecast = (of: typeof session) => {
-    const { likelyMs, lateMs } = forecastOf(forecastParts(computed(of), adaptedMovements(of, find)));
-    return [likelyMs, lateMs].map((ms) => clockAt(of.startsAt, ms).slice(0, 5));
+    const { likelyMs, lateMs } = forecastFor(of, computed(of), find);
+    return [likelyMs, lateMs].map((ms) => clockAt(classBegins(of), ms).slice(0, 5));
   };
   const shown = async () => [await textOf(page, testId('likely')), await textOf(page, testId('late'))];
   expect(await shown()).toEqual(forecast(session));

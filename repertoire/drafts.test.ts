@@ -1,5 +1,6 @@
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { findingsOf } from '../core/session/findings/judge';
+import { NO_DOORS } from '../core/session/plan/slotTime';
 import { AIM_WORDS } from '../core/session/propose/aims';
 import { proposeDraft } from '../core/session/propose/proposeDraft';
 import { analysedFor, contextWith, preferences } from './proposalBench';
@@ -28,6 +29,7 @@ test.each(cells)(
     const { plan, left, reasons } = proposeDraft(of, {
       aim,
       slotMinutes,
+      doors: NO_DOORS,
       schools: USUAL_SCHOOLS,
       preferences: { ...preferences, level },
     });

@@ -6,6 +6,7 @@ import type { Phase } from '../core/movement/schema/phase';
 import { formLines } from '../core/session/edit/formLines';
 import { newMovementItem, newPause } from '../core/session/plan/defaults';
 import type { Item, MovementItem, Plan, Section } from '../core/session/plan/session';
+import { NO_DOORS } from '../core/session/plan/slotTime';
 import { timelineOf } from '../core/session/schedule/timeline';
 import type { SegmentKind } from '../core/session/timeline/segment';
 import { readForms, readRepertoire } from '../server/repertoire';
@@ -19,6 +20,7 @@ const find = (id: string) => byId.get(id);
 
 const classOf = (items: readonly Item[], perMinute = 6, more: Partial<Section> = {}): Plan => ({
   slotMinutes: 60,
+  doors: NO_DOORS,
   breath: { in: 1, out: 1 },
   schools: USUAL_SCHOOLS,
   sections: [
@@ -94,8 +96,7 @@ function takenApart(movement: Movement): Movement | null {
   const part = movement.parts.entry ? 'entry' : 'cycle';
   const [first, ...others] = movement.parts[part] ?? [];
   // Circles and shakes, windows and beats cannot be halved so simply.
-  if (!first || first.length.kind !== 'span' || first.overlays.length > 0 || Object.keys(first.windows).length > 0)
-    return null;
+  if (first?.length.kind !== 'span' || first.overlays.length > 0 || Object.keys(first.windows).length > 0) return null;
   const half = { kind: 'span' as const, share: first.length.share / 2 };
   const halves: Phase[] = [
     { ...first, length: half, to: {} },

@@ -4,6 +4,7 @@ import { analyseClass } from '../core/session/findings/finding/analyseClass';
 import { type Asked, contextFor, type JudgingContext } from '../core/session/findings/finding/finding';
 import { emptySections, newMovementItem } from '../core/session/plan/defaults';
 import type { Plan } from '../core/session/plan/session';
+import { NO_DOORS } from '../core/session/plan/slotTime';
 import type { Preferences } from '../core/session/propose/preferences';
 import { readForms, readRepertoire } from '../server/repertoire';
 
@@ -25,7 +26,7 @@ export function classOf(ids: readonly string[], slotMinutes = 60): Plan {
     return { ...newMovementItem(`main-${place}`, movement, 'main', movement.count.least), manner: 'quiet' as const };
   });
   const sections = emptySections().map((section) => (section.kind === 'main' ? { ...section, items } : section));
-  return { slotMinutes, breath: { in: 1, out: 1 }, schools: USUAL_SCHOOLS, sections };
+  return { slotMinutes, doors: NO_DOORS, breath: { in: 1, out: 1 }, schools: USUAL_SCHOOLS, sections };
 }
 export const analysedFor = (plan: Plan, of: JudgingContext = contextWith()) => {
   const analysed = analyseClass(plan, of);

@@ -3,6 +3,7 @@ import { Form } from '../movement/schema/form';
 import { Movement } from '../movement/schema/movement';
 import { ClassLog } from '../record/classLog';
 import { Plan, Session } from '../session/plan/session';
+import { Doors } from '../session/plan/slotTime';
 import { Timeline } from '../session/timeline/segment';
 import { Slug } from '../words/ids';
 
@@ -23,9 +24,12 @@ export const SessionSummary = z.object({
   date: z.string().nullable(),
   startsAt: z.string(),
   slotMinutes: z.number().int(),
+  doors: Doors,
   family: z.string().nullable(),
   /** Planned length by the engine, milliseconds. */
   totalMs: z.number().int(),
+  /** By when it has ended in eight of ten, milliseconds from its beginning. */
+  safeMs: z.number().int(),
   lines: z.number().int(),
   /** Every movement that stands in it, each once. */
   movementIds: z.array(z.string()),

@@ -1,4 +1,5 @@
 import type { Session } from '../session/plan/session';
+import { classBegins } from '../session/plan/slotTime';
 import type { Cue } from '../session/report/cueSheet';
 import { clockAt } from '../words/clockWords';
 
@@ -15,7 +16,7 @@ const SECTION = {
 
 /** A class as Markdown: a heading for each section, a line for each item, its calls beneath. */
 export function classMarkdown(
-  session: Pick<Session, 'title' | 'startsAt' | 'slotMinutes' | 'date'>,
+  session: Pick<Session, 'title' | 'startsAt' | 'slotMinutes' | 'doors' | 'date'>,
   cues: readonly Cue[],
 ): string {
   const lines = [
@@ -33,7 +34,7 @@ export function classMarkdown(
     const indent = '  '.repeat(cue.depth);
     const names = [cue.title, cue.pinyin, cue.chinese].filter(Boolean).map(plain).join(', ');
     lines.push(
-      `${indent}- **${clockAt(session.startsAt, cue.startMs).slice(0, 5)}** ${names}: ${plain(cue.count)}${cue.sides ? `; ${plain(cue.sides)}` : ''}`,
+      `${indent}- **${clockAt(classBegins(session), cue.startMs).slice(0, 5)}** ${names}: ${plain(cue.count)}${cue.sides ? `; ${plain(cue.sides)}` : ''}`,
     );
     if (cue.steps !== '') lines.push(`${indent}  - first: ${plain(cue.steps)}`);
     if (cue.calls.length > 0) lines.push(`${indent}  - ${cue.calls.map(({ call }) => plain(call)).join(' / ')}`);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { STRENGTHS } from '../demand/ceilings';
 import { Schools } from '../movement/adapt/schools';
+import { Doors, USUAL_DOORS } from '../session/plan/slotTime';
 import { Slug } from '../words/ids';
 
 /** How much may be asked of a group: which ceilings it is judged by, and the breath paces it is at ease with. */
@@ -28,6 +29,8 @@ export const Group = z.object({
   asked: GroupAsked,
   /** How it is taught where schools disagree: what its new classes begin with. */
   schools: Schools,
+  /** What of its slot is not class: what its new classes begin with. */
+  doors: Doors.default(USUAL_DOORS),
 });
 export type Group = z.infer<typeof Group>;
 

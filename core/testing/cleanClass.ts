@@ -198,10 +198,10 @@ export interface Change {
 const settled = { settle: { kind: 'still', seconds: 5 } };
 const steady = { from: 6, to: 6, easing: 0 };
 
-/** The class: a quarter to loosen, half of main, a quarter to come down, twenty minutes in all. */
+/** The class: a quarter to loosen, half of main, a quarter to come down, twenty-two minutes with what is uncertain. */
 export const classWith = (change: Change = {}): Plan =>
   Plan.parse({
-    slotMinutes: change.slotMinutes ?? 20,
+    slotMinutes: change.slotMinutes ?? 22,
     breath: { in: 1, out: 1 },
     sections: [
       { kind: 'opening', pace: steady, items: change.opening ?? [line('quiet', 60)] },

@@ -1,6 +1,7 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import { TimelineReply, TimelineRequest } from '../../core/formats/api';
 import type { FindMovement } from '../../core/movement/schema/movement';
+import { forecastFor } from '../../core/session/report/forecast';
 import { slotVerdict } from '../../core/session/report/slotVerdict';
 import { timelineOf } from '../../core/session/schedule/timeline';
 import { Refusal } from './problem';
@@ -22,11 +23,12 @@ export const computeRoutes = (find: FindMovement): OpenAPIHono =>
   router().openapi(timeline, (context) => {
     const { session, movements } = context.req.valid('json');
     const inline = new Map(movements.map((movement) => [movement.id, movement]));
-    const answer = timelineOf(session, (id) => inline.get(id) ?? find(id));
+    const finding = (id: string) => inline.get(id) ?? find(id);
+    const answer = timelineOf(session, finding);
     if (!answer.ok) {
       const errors = answer.problems.map(({ path, message }) => ({ path: ['session', ...path], message }));
       throw new Refusal(422, 'The session names something that does not exist.', { errors });
     }
-    const verdict = slotVerdict(answer.timeline.totalMs, session.slotMinutes);
+    const verdict = slotVerdict(forecastFor(session, answer.timeline, finding), session);
     return context.json({ timeline: answer.timeline, verdict }, 200);
   });

@@ -1,5 +1,6 @@
 import type { SessionSummary, StoredSession } from '../../core/formats/api';
 import type { FindMovement } from '../../core/movement/schema/movement';
+import { forecastFor } from '../../core/session/report/forecast';
 import { movementIdsOf } from '../../core/session/schedule/settleItem';
 import { timelineOf } from '../../core/session/schedule/timeline';
 
@@ -7,7 +8,7 @@ import { timelineOf } from '../../core/session/schedule/timeline';
 export function summaryOf({ session, revision, changedAt }: StoredSession, find: FindMovement): SessionSummary {
   const answer = timelineOf(session, find);
   const items = session.sections.flatMap((section) => section.items);
-  const { id, title, groupId, date, startsAt, slotMinutes, family } = session;
+  const { id, title, groupId, date, startsAt, slotMinutes, doors, family } = session;
   return {
     id,
     title,
@@ -15,8 +16,10 @@ export function summaryOf({ session, revision, changedAt }: StoredSession, find:
     date,
     startsAt,
     slotMinutes,
+    doors,
     family,
     totalMs: answer.ok ? answer.timeline.totalMs : 0,
+    safeMs: answer.ok ? forecastFor(session, answer.timeline, find).safeMs : 0,
     lines: items.length,
     movementIds: movementIdsOf(session.sections),
     revision,

@@ -28,13 +28,14 @@ test('a difference is that of the seconds that are shown', () => {
 });
 
 test.each([
-  [{ state: 'over', beyondMs: 130_000 }, '2 min 10 s too long for the slot'],
-  [{ state: 'under', beyondMs: -240_000 }, '4 min of the slot still empty'],
-  [{ state: 'fits', beyondMs: -22_000 }, 'Fits, 22 s to spare'],
-  [{ state: 'fits', beyondMs: 40_000 }, 'Fits, 40 s past the end'],
-  [{ state: 'fits', beyondMs: 200 }, 'Fits the slot to the second'],
+  [{ state: 'over', beyondMs: 130_000 }, 'Ends 2 min 10 s late, or later, in two of ten'],
+  [{ state: 'under', beyondMs: -240_000 }, '4 min still empty'],
+  [{ state: 'fits', beyondMs: -22_000 }, 'Fits: in time in eight of ten, 22 s to spare'],
+  [{ state: 'fits', beyondMs: 10_000 }, 'Fits: in time in eight of ten'],
   [{ state: 'empty', beyondMs: -2_700_000 }, 'Nothing planned yet for 45 minutes'],
-] as const)('the slot in plain words: %j', (verdict, words) => expect(slotWords(verdict, 45)).toBe(words));
+] as const)('the slot in plain words: %j', (verdict, words) =>
+  expect(slotWords(verdict, { slotMinutes: 55, doors: { before: 5, after: 5 } })).toBe(words),
+);
 
 test('the next class is the first from today on that is not recorded yet', () => {
   const summary = (id: string, date: string | null, startsAt = '19:00') => ({
@@ -44,6 +45,8 @@ test('the next class is the first from today on that is not recorded yet', () =>
     title: id,
     groupId: null,
     slotMinutes: 60,
+    doors: { before: 5, after: 5 },
+    safeMs: 0,
     family: null,
     totalMs: 0,
     lines: 0,

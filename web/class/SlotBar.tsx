@@ -1,7 +1,7 @@
 import { memo, useMemo } from 'react';
-import { adaptedMovements } from '../../core/session/plan/adaptMovement';
 import type { Session } from '../../core/session/plan/session';
-import { forecastOf, forecastParts } from '../../core/session/report/forecast';
+import { classBegins, classSeconds } from '../../core/session/plan/slotTime';
+import { forecastFor } from '../../core/session/report/forecast';
 import { slotVerdict } from '../../core/session/report/slotVerdict';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { clockAt } from '../../core/words/clockWords';
@@ -18,14 +18,15 @@ interface Props {
 /** The slot as a bar that fills: one stretch per section to scale, the end of the slot as a mark. */
 export const SlotBar = memo(function SlotBar({ session, timeline }: Props) {
   const repertoire = useRepertoire();
-  const verdict = slotVerdict(timeline.totalMs, session.slotMinutes);
-  const slotMs = session.slotMinutes * 60_000;
-  const ends = clockAt(session.startsAt, timeline.totalMs);
-  const [likely, late] = useMemo(() => {
-    const { likelyMs, lateMs } = forecastOf(forecastParts(timeline, adaptedMovements(session, repertoire.find)));
-    return [likelyMs, lateMs].map((ms) => clockAt(session.startsAt, ms).slice(0, 5));
-  }, [session, timeline, repertoire]);
-  const scale = 100 / Math.max(slotMs, timeline.totalMs);
+  const begins = classBegins(session);
+  const classMs = classSeconds(session) * 1000;
+  const ends = clockAt(begins, timeline.totalMs);
+  const forecast = useMemo(() => forecastFor(session, timeline, repertoire.find), [session, timeline, repertoire]);
+  const verdict = slotVerdict(forecast, session);
+  const [likely, safe, late] = [forecast.likelyMs, forecast.safeMs, forecast.lateMs].map((ms) =>
+    clockAt(begins, ms).slice(0, 5),
+  );
+  const scale = 100 / Math.max(classMs, timeline.totalMs, forecast.safeMs);
   return (
     <section className={`slot slot--${verdict.state}`} aria-label="The slot">
       <div className="slot-bar" aria-hidden>
@@ -38,20 +39,30 @@ export const SlotBar = memo(function SlotBar({ session, timeline }: Props) {
             {lengthMs * scale > 8 && sectionWord(kind)}
           </div>
         ))}
-        <div className="slot-end" style={{ left: `${slotMs * scale}%` }} />
+        {forecast.safeMs > timeline.totalMs && (
+          <div
+            className="slot-safe"
+            style={{
+              left: `${timeline.totalMs * scale}%`,
+              width: `${(forecast.safeMs - timeline.totalMs) * scale}%`,
+            }}
+          />
+        )}
+        <div className="slot-end" style={{ left: `${classMs * scale}%` }} />
       </div>
       <p className="number">
-        <strong data-testid="planned">{inWords(timeline.totalMs)}</strong> planned from {session.startsAt}, ends at{' '}
+        <strong data-testid="planned">{inWords(timeline.totalMs)}</strong> planned from {begins}, ends at{' '}
         <strong data-testid="ends">{ends}</strong>
         {timeline.totalMs > 0 && (
           <span
             className="faded"
-            title="Half of such classes end by the one, nine in ten by the other: talk varies most"
+            title="Half of such classes have ended by the first, eight in ten by the second, nine in ten by the last: talk varies most"
           >
-            , likely by <span data-testid="likely">{likely}</span>, late by <span data-testid="late">{late}</span>
+            , likely by <span data-testid="likely">{likely}</span>, eight in ten by{' '}
+            <span data-testid="safe">{safe}</span>, nine by <span data-testid="late">{late}</span>
           </span>
         )}
-        <span className="slot-verdict">{slotWords(verdict, session.slotMinutes)}</span>
+        <span className="slot-verdict">{slotWords(verdict, session)}</span>
       </p>
     </section>
   );

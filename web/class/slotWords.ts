@@ -1,17 +1,24 @@
+import { classMinutes, type Doors } from '../../core/session/plan/slotTime';
 import type { SlotVerdict } from '../../core/session/report/slotVerdict';
 import { inWords } from '../app/words';
 
-/** Over or under, in plain words. */
-export function slotWords({ state, beyondMs }: SlotVerdict, slotMinutes: number): string {
+interface Slot {
+  readonly slotMinutes: number;
+  readonly doors: Doors;
+}
+
+/** Over or under, in plain words: held against the time that is class, as late as it ends in eight of ten. */
+export function slotWords({ state, beyondMs }: SlotVerdict, slot: Slot): string {
   switch (state) {
     case 'empty':
-      return `Nothing planned yet for ${slotMinutes} minutes`;
+      return `Nothing planned yet for ${classMinutes(slot)} minutes`;
     case 'over':
-      return `${inWords(beyondMs)} too long for the slot`;
+      return `Ends ${inWords(beyondMs)} late, or later, in two of ten`;
     case 'under':
-      return `${inWords(beyondMs)} of the slot still empty`;
+      return `${inWords(beyondMs)} still empty`;
     case 'fits':
-      if (Math.abs(beyondMs) < 1000) return 'Fits the slot to the second';
-      return beyondMs > 0 ? `Fits, ${inWords(beyondMs)} past the end` : `Fits, ${inWords(beyondMs)} to spare`;
+      return beyondMs < -1000
+        ? `Fits: in time in eight of ten, ${inWords(beyondMs)} to spare`
+        : 'Fits: in time in eight of ten';
   }
 }

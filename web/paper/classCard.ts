@@ -1,5 +1,6 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { clamp } from 'remeda';
+import { classBegins } from '../../core/session/plan/slotTime';
 import { clockAt } from '../../core/words/clockWords';
 import { sectionWord } from '../app/words';
 import { figureSvg } from './figureSvg';
@@ -40,7 +41,7 @@ export function classCard({ session, timeline, cues }: PaperClass, size: CardSiz
       .join(' · ');
     return [
       {
-        ...(said(clockAt(session.startsAt, cue.startMs).slice(0, 5)) as object),
+        ...(said(clockAt(classBegins(session), cue.startMs).slice(0, 5)) as object),
         fontSize: of.name,
         bold: true,
       } as Content,
@@ -85,7 +86,7 @@ export function classCard({ session, timeline, cues }: PaperClass, size: CardSiz
       },
     ];
   });
-  const ends = clockAt(session.startsAt, timeline.totalMs).slice(0, 5);
+  const ends = clockAt(classBegins(session), timeline.totalMs).slice(0, 5);
   return {
     pageSize: size,
     pageMargins: [of.margin, of.margin, of.margin, of.margin + 10],
@@ -103,7 +104,7 @@ export function classCard({ session, timeline, cues }: PaperClass, size: CardSiz
       {
         columns: [
           said(session.title, { fontSize: of.name * 1.25 }, 'Serif'),
-          said(`${session.startsAt} – ${ends}`, { fontSize: of.name, alignment: 'right', bold: true }),
+          said(`${classBegins(session)} – ${ends}`, { fontSize: of.name, alignment: 'right', bold: true }),
         ],
       },
       ...sections,

@@ -1,6 +1,7 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { CAUTION_WORDS } from '../../core/movement/schema/caution';
 import type { MovementItem } from '../../core/session/plan/session';
+import { classBegins } from '../../core/session/plan/slotTime';
 import { BREATH_WORDS } from '../../core/session/schedule/calls';
 import { clockAt, minutes } from '../../core/words/clockWords';
 import { breathsPerMinute, sectionWord } from '../app/words';
@@ -35,7 +36,7 @@ export function classPlan({ session, timeline, cues, group, place }: PaperClass)
     return [
       {
         stack: [
-          said(clockAt(session.startsAt, cue.startMs).slice(0, 5), { bold: true }),
+          said(clockAt(classBegins(session), cue.startMs).slice(0, 5), { bold: true }),
           said(minutes(cue.lengthMs), { color: FAINT }),
         ],
       },

@@ -35,7 +35,8 @@ function sidesOf({ sides }: Laterality, choice: SidesChoice): Sides {
     case 'even':
       return ['both'];
     case 'alternating':
-      return ['alternating'];
+      if (choice === 'left-only') return ['left'];
+      return [choice === 'right-only' ? 'right' : 'alternating'];
     case 'either':
       return ['chosen'];
     case 'each-side':
@@ -50,6 +51,10 @@ export function firstSide(usual: Side, choice: LateralityChoice['sides']): Side 
   if (choice === 'usual') return usual;
   return choice === 'left-first' || choice === 'left-only' ? 'left' : 'right';
 }
+
+/** Whether a movement by turns is done on one side only, as in a chain: then each turn of its count on that side alone. */
+export const isHalfOfTurns = ({ sides }: Laterality, choice: Pick<LateralityChoice, 'sides'>): boolean =>
+  sides.kind === 'alternating' && sides.repetition === 'one-side' && choice.sides.endsWith('-only');
 
 /** The passes of a line; there is always one. */
 export type Passes = readonly [Pass, ...Pass[]];

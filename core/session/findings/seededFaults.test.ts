@@ -49,7 +49,7 @@ const FAULTS: readonly Fault[] = [
   { code: 'rising-fast', change: { main: [line('bow-down', 1)] }, mends: true },
   { code: 'sides-unequal', change: { main: [line('sides', 4, { sides: 'left-only' })] }, mends: true },
   { code: 'footwork', change: { main: [line('twisted', 2)] }, mends: false },
-  { code: 'drift', change: { slotMinutes: 21, main: [line('sidesteps', 16, { pace: 10 })] }, mends: true },
+  { code: 'drift', change: { slotMinutes: 23, main: [line('sidesteps', 16, { pace: 10 })] }, mends: true },
   { code: 'turned-away', change: { main: [line('turned', 20)] }, mends: false },
   { code: 'bridge-missing', change: { main: [line('tangled', 5)] }, mends: true },
   { code: 'bridge-long', change: { main: [line('lift', 3), line('splayed', 2)] }, mends: true },
@@ -62,7 +62,11 @@ const FAULTS: readonly Fault[] = [
   { code: 'not-taught', change: { main: [] }, context: { known: new Set(['lift', 'sides', 'squat']) }, mends: true },
   { code: 'cool-down-short', change: { opening: [line('quiet', 150)], coolDown: [line('quiet', 150)] }, mends: true },
   { code: 'cool-down-fast', change: { coolDownPace: { from: 8, to: 8, easing: 0 } }, mends: true },
-  { code: 'cool-down-low', change: { coolDown: [line('quiet', 180), line('half-horse', 40)] }, mends: false },
+  {
+    code: 'cool-down-low',
+    change: { slotMinutes: 21, coolDown: [line('quiet', 180), line('half-horse', 40)] },
+    mends: false,
+  },
   { code: 'ends-moving', change: { closing: [], coolDown: [line('quiet', 200), line('lift', 12)] }, mends: true },
 ];
 

@@ -6,6 +6,7 @@ import { NATURAL_PACE } from '../../timing/timingConstants';
 import type { JudgingContext } from '../findings/finding/finding';
 import { THRESHOLDS } from '../limits/thresholds';
 import type { MovementItem, Plan } from '../plan/session';
+import { classSeconds } from '../plan/slotTime';
 import { unrollBlocks } from '../schedule/unrollBlocks';
 import { lineTimes, segmentsOf } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
@@ -59,8 +60,9 @@ export function mayLeaveOut(plan: Plan): (section: Plan['sections'][number], ite
 }
 
 function countsOf(item: MovementItem, movement: Movement, cap: number): number[] {
-  if (item.pinned) return [item.count];
-  const { least, most, step } = movement.count;
+  if (item.pinned || item.ends.by === 'clock') return [item.count];
+  const { step } = movement.count;
+  const { least, most } = item.range ?? movement.count;
   const counts: number[] = [];
   for (let count = least; count <= Math.min(most, cap) + 1e-9; count += step) counts.push(count);
   const every = Math.ceil(counts.length / MOST_OPTIONS);
@@ -75,8 +77,8 @@ const SMALL_SHARE = 0.04;
  * What leaving a line out costs. What takes long is what the class is for, so it grows with the square of the line's share of the
  * slot; a line that the instructor has marked as optional is left out at the plain price.
  */
-function leavingCost(item: MovementItem, { timeline }: Laid, { slotMinutes }: Plan): number {
-  const share = (lineTimes(timeline).get(item.id)?.lengthMs ?? 0) / 60_000 / slotMinutes;
+function leavingCost(item: MovementItem, { timeline }: Laid, plan: Plan): number {
+  const share = (lineTimes(timeline).get(item.id)?.lengthMs ?? 0) / 1000 / classSeconds(plan);
   return item.optional ? COST.leftOut : COST.leftOut * Math.max(1, share / SMALL_SHARE) ** 2;
 }
 
@@ -128,7 +130,8 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
     const occurrences = unrollBlocks(section);
     const lines = section.items.map((item): FitLine => {
       const movement = item.kind === 'movement' ? context.find(item.movementId) : undefined;
-      if (item.kind !== 'movement' || !movement) {
+      // What ends by the clock lasts as long as it does, like a rest.
+      if (item.kind !== 'movement' || !movement || item.ends.by === 'clock') {
         const seconds = (lineTimes(usual).get(item.id)?.lengthMs ?? 0) / 1000;
         return { itemId: item.id, options: [{ count: null, cost: 0, seconds: paces.map(() => seconds) }] };
       }

@@ -6,6 +6,8 @@ import { judgeClass } from '../findings/judge';
 import { countSide } from '../load/sessionSides';
 import { newPause } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
+import { NO_DOORS } from '../plan/slotTime';
+import { forecastFor } from '../report/forecast';
 import { timelineOf } from '../schedule/timeline';
 import { breachesOf, easedCaps } from './breaches';
 import { TOLERANCE } from './buildModel';
@@ -25,25 +27,34 @@ const secondsOf = (plan: Plan): number => {
 };
 const countOf = (plan: Plan, id: string) => itemsOf(plan).find((item) => item.id === id && 'count' in item);
 
-test.each([16, 18, 20, 22])('to %i minutes: it ends within 15 s of the slot, and says so truly', (minutes) => {
+/** By when a class has ended in eight of ten, seconds. */
+const safeOf = (plan: Plan): number => {
+  const answer = timelineOf(plan, asked.find);
+  return answer.ok ? forecastFor(plan, answer.timeline, asked.find).safeMs / 1000 : Number.NaN;
+};
+
+test.each([17, 19, 21, 23])('to %i minutes: it ends in time in eight of ten, to 15 s, and says so truly', (minutes) => {
   const plan = inMinutes(classWith(), minutes);
-  const { edits, totalMs } = fitted(fitPlan(plan, asked, 'trim'));
+  const { edits, totalMs, safeMs } = fitted(fitPlan(plan, asked, 'trim'));
   const after = applyEdits(plan, edits);
-  expect(secondsOf(after) * 1000).toBe(totalMs);
-  expect(Math.abs(totalMs / 1000 - minutes * 60)).toBeLessThanOrEqual(TOLERANCE);
+  expect([secondsOf(after) * 1000, safeOf(after) * 1000]).toEqual([totalMs, safeMs]);
+  expect(Math.abs(safeMs / 1000 - minutes * 60)).toBeLessThanOrEqual(TOLERANCE);
+});
+
+test('minutes before and after the class are no part of it', () => {
+  const plan = { ...inMinutes(classWith(), 30), doors: { before: 7, after: 3 } };
+  expect(fitted(fitPlan(plan, asked, 'trim')).safeMs / 1000).toBeCloseTo(20 * 60, -1.5);
 });
 
 test('a class that already fits is left as it is', () => {
   const plan = classWith();
-  const exact = inMinutes(plan, 18);
-  const padded = applyEdits(exact, [
-    {
-      kind: 'add',
-      at: { section: 2, index: 0 },
-      item: newPause('talk', 'talk', Math.round(1080 - secondsOf(exact))),
-    },
-  ]);
-  expect(fitPlan(padded, asked, 'trim')).toMatchObject({ ok: true, edits: [], cost: 0 });
+  const exact = inMinutes(plan, 20);
+  const talking = (seconds: number) =>
+    applyEdits(exact, [{ kind: 'add', at: { section: 2, index: 0 }, item: newPause('talk', 'talk', seconds) }]);
+  let seconds = 10;
+  while (safeOf(talking(seconds)) < 20 * 60) seconds += 5;
+  const padded = talking(seconds);
+  expect(fitPlan(padded, asked, 'trim')).toMatchObject({ ok: true, edits: [] });
 });
 
 test('pinned counts stay, the cool-down keeps its least, and both sides stay alike', () => {
@@ -98,11 +109,11 @@ test('the breath is only moved within what the group is at ease with, and the cl
     classWith({ main: [line('lift', 30, { pinned: true }), line('push-out', 12, { pinned: true })] }),
     20,
   );
-  const { edits, totalMs } = fitted(fitPlan(plan, contextWith({ pace: { least: 5, most: 7 } }), 'breath'));
+  const { edits, safeMs } = fitted(fitPlan(plan, contextWith({ pace: { least: 5, most: 7 } }), 'breath'));
   const paces = edits.flatMap((edit) => (edit.kind === 'pace' ? [edit.pace] : []));
   expect(paces.length).toBeGreaterThan(0);
   for (const { from, to } of paces) for (const pace of [from, to]) expect(pace >= 5 && pace <= 7).toBe(true);
-  expect(Math.abs(totalMs / 1000 - 1200)).toBeLessThanOrEqual(TOLERANCE);
+  expect(Math.abs(safeMs / 1000 - 1200)).toBeLessThanOrEqual(TOLERANCE);
 });
 
 test('what cannot be met says how near it comes and what stands in the way', () => {
@@ -111,6 +122,7 @@ test('what cannot be met says how near it comes and what stands in the way', () 
   const answer = fitPlan(plan, asked, 'trim');
   if (answer.ok) throw new Error('twenty minutes of talk and pinned lines do not fit ten');
   expect(answer.nearestMs).toBeGreaterThan(10 * 60_000);
+  expect(answer.aimMs).toBeLessThan(10 * 60_000);
   expect(answer.inTheWay.map(({ what }) => what)).toEqual(
     expect.arrayContaining(['Talk and rests', 'lift is pinned', 'The cool-down keeps its least']),
   );
@@ -124,7 +136,7 @@ test('a fit over a ceiling is eased until it is under, within forty simulations'
   expect(answer.over).toEqual([]);
   expect(steps.length).toBeGreaterThan(1);
   expect(steps.length).toBeLessThanOrEqual(MOST_SIMULATIONS);
-  expect(Math.abs(answer.totalMs / 1000 - 22 * 60)).toBeLessThanOrEqual(TOLERANCE);
+  expect(Math.abs(answer.safeMs / 1000 - 22 * 60)).toBeLessThanOrEqual(TOLERANCE);
 });
 
 test('the seconds of a line, for any count and pace, are what laying it out says', () => {
@@ -144,12 +156,15 @@ test('the seconds of a line, for any count and pace, are what laying it out says
           {
             kind: 'main',
             pace: { from: pace, to: pace, easing: 0 },
-            items: [{ ...item, count }],
+            items: [{ ...item, count, bridge: { halves: 0, call: '' } }],
             blocks: [],
             settle: null,
           },
         ];
-        const answer = timelineOf({ slotMinutes: 20, breath, schools: USUAL_SCHOOLS, sections }, asked.find);
+        const answer = timelineOf(
+          { slotMinutes: 20, doors: NO_DOORS, breath, schools: USUAL_SCHOOLS, sections },
+          asked.find,
+        );
         if (!answer.ok) throw new Error('known movements');
         expect(model.seconds(count, pace)).toBeCloseTo(answer.timeline.totalMs / 1000, 2);
         expect(pacedAt(answer.timeline.segments)).toBeCloseTo(pace, 2);
@@ -164,7 +179,7 @@ test('a fit brings nothing grave where it can be helped: what stands on one leg 
   const after = applyEdits(plan, answer.edits);
   expect(answer.brings).toEqual([]);
   expect(judgeClass(after, gentle).filter(({ code }) => code === 'one-leg-long')).toEqual([]);
-  expect(Math.abs(answer.totalMs / 1000 - 24 * 60)).toBeLessThanOrEqual(TOLERANCE);
+  expect(Math.abs(answer.safeMs / 1000 - 24 * 60)).toBeLessThanOrEqual(TOLERANCE);
   // Pinned to too long it was grave before, and fitting did not bring it.
   const pinned = inMinutes(classWith({ main: [line('alone', 40, { id: 'alone', pinned: true })] }), 24);
   expect(fitted(fitPlan(pinned, gentle, 'trim')).brings).toEqual([]);

@@ -3,6 +3,8 @@ import { analyseClass } from '../findings/finding/analyseClass';
 import type { AnalysedClass, JudgingContext } from '../findings/finding/finding';
 import { newPause } from '../plan/defaults';
 import type { Plan } from '../plan/session';
+import { classSeconds } from '../plan/slotTime';
+import { forecastFor } from '../report/forecast';
 import { timelineOf } from '../schedule/timeline';
 import type { Timeline } from '../timeline/segment';
 import { type Breaches, breachesOf, easedCaps, graveKeys } from './breaches';
@@ -18,6 +20,8 @@ export interface Fitted {
   readonly kind: FitKind;
   readonly edits: readonly PlanEdit[];
   readonly totalMs: number;
+  /** By when it has ended in eight of ten: this is what meets the slot. */
+  readonly safeMs: number;
   readonly cost: number;
   /** Regions over the ceiling that no change within the slot brought down, percent. */
   readonly over: readonly { readonly region: string; readonly percent: number }[];
@@ -29,7 +33,8 @@ export interface Fitted {
 export interface Unfitted {
   readonly ok: false;
   readonly kind: FitKind;
-  /** The nearest it comes, milliseconds. */
+  /** The nearest it comes as planned, and how long it should be planned to end in time in eight of ten; milliseconds. */
+  readonly aimMs: number;
   readonly nearestMs: number;
   readonly inTheWay: readonly Hindrance[];
 }
@@ -76,9 +81,12 @@ function fitOnce(
   usual: Timeline,
 ): { edits: PlanEdit[]; timeline: Timeline; cost: number } | null {
   const { plan, context } = question;
-  const slot = plan.slotMinutes * 60;
+  const end = classSeconds(plan);
+  // How late a class ends in eight of ten goes with how long it is planned: aimed at is what is planned, held against it what is safe.
+  const aimOf = (safe: number, planned: number) => (planned > 0 ? (end * planned) / safe : end);
+  const safeSeconds = (of: Plan, timeline: Timeline) => forecastFor(of, timeline, context.find).safeMs / 1000;
   let now: Laid = { plan, timeline: usual, shifts: [] };
-  let target = slot;
+  let target = aimOf(safeSeconds(plan, usual), usual.totalMs / 1000);
   for (let pass = 0; pass < 2 * PASSES; pass += 1) {
     const model = buildModel(question, now, usual, target);
     const choice = solveFit(model);
@@ -88,9 +96,13 @@ function fitOnce(
     const timeline = timelineOrNull(fitted, context);
     if (!timeline) return null;
     const real = timeline.totalMs / 1000;
-    if (Math.abs(real - slot) <= TOLERANCE) return { edits, timeline, cost: choice.cost };
-    if (pass < PASSES - 1) now = { plan: fitted, timeline, shifts: shiftsOf(model, choice) };
-    else target += slot - real;
+    const safe = safeSeconds(fitted, timeline);
+    if (Math.abs(safe - end) <= TOLERANCE) return { edits, timeline, cost: choice.cost };
+    const aim = aimOf(safe, real);
+    if (pass < PASSES - 1) {
+      now = { plan: fitted, timeline, shifts: shiftsOf(model, choice) };
+      target = aim;
+    } else target += aim - real;
   }
   return null;
 }
@@ -148,6 +160,7 @@ export function fitPlan(
     kind,
     edits: best.edits,
     totalMs: best.analysed.timeline.totalMs,
+    safeMs: forecastFor(best.analysed.plan, best.analysed.timeline, context.find).safeMs,
     cost: best.cost,
     over: best.breaches.over.map(({ region, percent }) => ({ region, percent })),
     brings: best.breaches.brings.map(({ what }) => what),
@@ -182,15 +195,18 @@ function rested(
 }
 
 function unfitted(question: FitQuestion, usual: Timeline | null): Unfitted {
-  const slot = question.plan.slotMinutes * 60;
-  if (!usual) return { ok: false, kind: question.kind, nearestMs: 0, inTheWay: [] };
-  const model = buildModel(question, { plan: question.plan, timeline: usual, shifts: [] }, usual, slot);
+  if (!usual) return { ok: false, kind: question.kind, nearestMs: 0, aimMs: 0, inTheWay: [] };
+  const { plan, context } = question;
+  const { safeMs } = forecastFor(plan, usual, context.find);
+  const slot = safeMs > 0 ? (classSeconds(plan) * usual.totalMs) / safeMs : classSeconds(plan);
+  const model = buildModel(question, { plan, timeline: usual, shifts: [] }, usual, slot);
   const { shortest, longest } = reachOf(model);
   const nearest = slot < shortest ? shortest : slot > longest ? longest : usual.totalMs / 1000;
   return {
     ok: false,
     kind: question.kind,
     nearestMs: nearest * 1000,
+    aimMs: slot * 1000,
     inTheWay: hindrances(question, model, slot < shortest - AIM ? 'too-long' : 'too-short'),
   };
 }

@@ -2,6 +2,7 @@ import { sumBy } from 'remeda';
 import type { Movement } from '../../movement/schema/movement';
 import { NATURAL_PACE } from '../../timing/timingConstants';
 import type { MovementItem, Plan } from '../plan/session';
+import { NO_DOORS } from '../plan/slotTime';
 import { timelineOf } from '../schedule/timeline';
 import type { Segment } from '../timeline/segment';
 
@@ -52,7 +53,10 @@ export function lineSeconds(item: MovementItem, movement: Movement, of: Pick<Pla
         settle: null,
       },
     ];
-    const answer = timelineOf({ slotMinutes: 60, breath: of.breath, schools: of.schools, sections }, () => movement);
+    const answer = timelineOf(
+      { slotMinutes: 60, doors: NO_DOORS, breath: of.breath, schools: of.schools, sections },
+      () => movement,
+    );
     return sumOf(answer.ok ? answer.timeline.segments : []);
   };
   const [one, two] = [partsAt(least), partsAt(least + step)];

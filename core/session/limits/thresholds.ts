@@ -2,9 +2,9 @@ import type { Role } from '../../movement/schema/movement';
 
 /** Every threshold of every check, in one table. Conventions of this product; seconds unless said otherwise. */
 export const THRESHOLDS = {
-  /** A class may run over its slot by this much before it is called over. */
-  slotOver: 60,
-  /** A class may leave this much of its slot empty before it is called under. */
+  /** A class may end this much after its time, as late as it does in eight of ten, before it is called over. */
+  slotOver: 15,
+  /** A class may leave this much of its time empty, as late as it ends in eight of ten, before it is called under. */
   slotUnder: 180,
   /** Hands overhead in one stretch. */
   overheadWarn: 60,

@@ -1,6 +1,7 @@
 import { clamp } from 'remeda';
 import type { Movement, Role } from '../../movement/schema/movement';
 import type { Pace } from '../../timing/pace';
+import { BY_COUNT } from './lineEnds';
 import type { Item, Manner, MovementItem, Section } from './session';
 
 /** The breath pace a section starts from, breaths per minute easing over seconds of the plan. Conventions. */
@@ -38,6 +39,8 @@ export const newMovementItem = (id: string, movement: Movement, section: Role, c
   sides: 'usual',
   directions: 'usual',
   manner: USUAL_MANNER[section],
+  ends: BY_COUNT,
+  range: null,
   settle: { kind: 'none' },
   variant: null,
   offers: [],

@@ -1,18 +1,22 @@
+import { rangeAround } from './lineEnds';
 import { matchItem } from './matchItem';
 import type { Item } from './session';
 
-/** How much of a line there is: its count, or the seconds of a rest or a talk. */
+/** How much of a line there is: its count, or the seconds of a rest, a talk or a movement that ends by the clock. */
 export const lineAmount = (item: Item): number =>
   matchItem(item, {
-    movement: ({ count }) => count,
+    movement: ({ ends, count }) => (ends.by === 'clock' ? ends.seconds : count),
     rest: ({ seconds }) => seconds,
     talk: ({ seconds }) => seconds,
   });
 
-/** The same line with another count, or other seconds. */
+/** The same line with another count, or other seconds; its range goes along where it has to. */
 export const withAmount = (item: Item, amount: number): Item =>
   matchItem<Item>(item, {
-    movement: (line) => ({ ...line, count: amount }),
+    movement: (line) =>
+      line.ends.by === 'clock'
+        ? { ...line, ends: { by: 'clock', seconds: amount } }
+        : { ...line, count: amount, range: rangeAround(line.range, amount) },
     rest: (line) => ({ ...line, seconds: amount }),
     talk: (line) => ({ ...line, seconds: amount }),
   });

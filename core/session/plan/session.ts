@@ -5,8 +5,10 @@ import { Ramp } from '../../movement/schema/ramp';
 import { Pace } from '../../timing/pace';
 import { LineId, MovementId, Slug } from '../../words/ids';
 import { Block, blockFaults, InRounds } from './block';
+import { BY_COUNT, LineEnds, LineRange } from './lineEnds';
 import { SetAside } from './setAside';
 import { SettleRoutine } from './settleRoutine';
+import { classMinutes, Doors, NO_DOORS } from './slotTime';
 
 /**
  * How an item is led: named and shown first; named, then said while it is done the first time, with a word at the end; said while
@@ -46,6 +48,9 @@ export const MovementItem = Placed.extend({
   sides: z.enum(['usual', 'left-first', 'right-first', 'left-only', 'right-only']).default('usual'),
   directions: z.enum(['usual', 'one']).default('usual'),
   manner: Manner,
+  /** What ends it, and between how many and how many it is done; null where the count is the count. */
+  ends: LineEnds.default(BY_COUNT),
+  range: LineRange.nullable().default(null),
   settle: Settle.default({ kind: 'none' }),
   /** The way it is led, by the id of one of its movement's variants; null as it is written. */
   variant: z.string().max(60).nullable().default(null),
@@ -101,7 +106,10 @@ export type Section = z.infer<typeof Section>;
 
 /** What of a session bears on its time: everything but who, where and when. */
 export const Plan = z.object({
+  /** From door to door. */
   slotMinutes: z.number().int().min(5).max(240),
+  /** What of the slot is not class. */
+  doors: Doors.default(NO_DOORS),
   /** In-part to out-part of a breath. */
   breath: z.object({ in: z.number().min(1).max(10), out: z.number().min(1).max(10) }),
   /** How its movements are done where schools disagree. */
@@ -123,8 +131,16 @@ export const SessionShape = Plan.extend({
   family: z.string().max(60).nullable().default(null),
 });
 
-/** One class in one slot. `date` is a local day (YYYY-MM-DD) or null while it has none; `startsAt` is local HH:MM. */
+/** The least of a slot that must be left for the class, minutes. */
+const LEAST_CLASS = 5;
+
+/**
+ * One class in one slot. `date` is a local day (YYYY-MM-DD) or null while it has none; `startsAt` is local HH:MM, when the slot
+ * begins.
+ */
 export const Session = SessionShape.superRefine((session, context) => {
+  if (classMinutes(session) < LEAST_CLASS)
+    context.addIssue({ code: 'custom', path: ['doors'], message: `leaves less than ${LEAST_CLASS} minutes of class` });
   const seen = new Set<string>();
   session.sections.forEach((section, s) => {
     for (const { path, message } of blockFaults(section.items, section.blocks))

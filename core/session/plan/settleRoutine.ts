@@ -17,6 +17,6 @@ export const SettleRoutine = z.object({
   /** What the instructor calls it; '' is called by its movements. */
   name: z.string().trim().max(60).default(''),
   when: z.enum(['after-each', 'at-end']),
-  lines: z.array(SettleLine).min(1).max(4),
+  lines: z.array(SettleLine).min(1).max(8),
 });
 export type SettleRoutine = z.infer<typeof SettleRoutine>;

@@ -4,6 +4,7 @@ import { EASE_DEMAND } from '../load/sessionDemand';
 import { sessionStrain } from '../load/sessionStrain';
 import { newPause } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
+import { classMinutes, classSeconds, type Doors } from '../plan/slotTime';
 import { type Aim, effortOf, serves } from './aims';
 import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
 import { dearness, type Preferences } from './preferences';
@@ -12,6 +13,7 @@ import { dearness, type Preferences } from './preferences';
 export interface DraftRequest {
   readonly aim: Aim;
   readonly slotMinutes: number;
+  readonly doors: Doors;
   readonly preferences: Preferences;
   /** How the class is done where schools disagree. */
   readonly schools: Schools;
@@ -67,14 +69,10 @@ const MINUTES_A_LINE = 5;
 /** What is chosen leaves room for warm-up and cool-down under the ceiling. */
 const ROOM = 0.9;
 
-export function mainOf(
-  plan: Plan,
-  context: JudgingContext,
-  { aim, slotMinutes, preferences }: DraftRequest,
-): Candidate[] {
-  const target = slotMinutes * 60 * MAIN_SHARE;
+export function mainOf(plan: Plan, context: JudgingContext, { aim, preferences, ...slot }: DraftRequest): Candidate[] {
+  const target = classSeconds(slot) * MAIN_SHARE;
   const candidates = candidatesFor(plan, context, preferences, 'main').filter(({ seconds }) => seconds < target * 0.6);
-  const most = Math.max(3, Math.round(slotMinutes / MINUTES_A_LINE));
+  const most = Math.max(3, Math.round(classMinutes(slot) / MINUTES_A_LINE));
   let chosen: Candidate[] = [];
   // What serves the aim comes first; what is left of the time goes to what asks least.
   for (const serving of [

@@ -12,6 +12,7 @@ import { THRESHOLDS } from '../limits/thresholds';
 import { readinessAfter, readinessGaps } from '../load/sessionReadiness';
 import { sessionStrain } from '../load/sessionStrain';
 import type { Plan } from '../plan/session';
+import { classSeconds } from '../plan/slotTime';
 import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
 import { dearness, type Preferences, type Proposal, TASTES, type Taste } from './preferences';
 
@@ -92,7 +93,7 @@ export function proposeCoolDown(
   };
   const analysed = analyseClass(bare, context);
   if (section < 0 || !analysed) return [];
-  const slot = plan.slotMinutes * 60;
+  const slot = classSeconds(plan);
   const least = Math.max(THRESHOLDS.coolDownLeast, slot * THRESHOLDS.coolDownShare) + 10;
   const room = slot - analysed.timeline.totalMs / 1000;
   const target = Math.max(least, Math.min(slot * USUAL_SHARE, room));

@@ -7,6 +7,7 @@ import { isGrave } from '../findings/finding/isGrave';
 import { findingsOf } from '../findings/judge';
 import { emptySections } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
+import { classSeconds } from '../plan/slotTime';
 import { AIM_WORDS } from './aims';
 import { type Candidate, candidatesFor, secondsOf } from './candidates';
 import { type DraftRequest, MAIN_SHARE, mainItems, mainOf } from './mainPart';
@@ -61,12 +62,13 @@ const ROUNDS = 4;
  * nothing grave is left; or the reason why not.
  */
 export function proposeDraft(context: JudgingContext, request: DraftRequest): Draft {
-  const { aim, slotMinutes, preferences, schools } = request;
-  const empty: Plan = { slotMinutes, breath: { in: 1, out: 1 }, schools, sections: emptySections() };
+  const { aim, slotMinutes, doors, preferences, schools } = request;
+  const seconds = classSeconds(request);
+  const empty: Plan = { slotMinutes, doors, breath: { in: 1, out: 1 }, schools, sections: emptySections() };
   const lines = mainOf(empty, context, request);
-  let plan = withItems(empty, 'main', mainItems(lines, context, slotMinutes * 60 * MAIN_SHARE));
-  plan = withItems(plan, 'opening', quietLines(plan, context, preferences, 'opening', slotMinutes * 60 * 0.06));
-  plan = withItems(plan, 'closing', quietLines(plan, context, preferences, 'closing', slotMinutes * 60 * 0.07));
+  let plan = withItems(empty, 'main', mainItems(lines, context, seconds * MAIN_SHARE));
+  plan = withItems(plan, 'opening', quietLines(plan, context, preferences, 'opening', seconds * 0.06));
+  plan = withItems(plan, 'closing', quietLines(plan, context, preferences, 'closing', seconds * 0.07));
   const taken = (proposals: readonly { readonly edits: Parameters<typeof applyEdits>[1] }[]) =>
     applyEdits(plan, proposals[0]?.edits ?? []);
   plan = taken(proposeWarmUp(plan, context, preferences, ['familiar']));

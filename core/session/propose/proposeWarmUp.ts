@@ -12,6 +12,7 @@ import { SECTION_SHARES, THRESHOLDS } from '../limits/thresholds';
 import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
 import { type Readiness, type ReadinessGap, readinessAfter, readinessGaps } from '../load/sessionReadiness';
 import type { Plan } from '../plan/session';
+import { classSeconds } from '../plan/slotTime';
 import { timelineOf } from '../schedule/timeline';
 import { type Candidate, candidatesFor, secondsOf, stepped } from './candidates';
 import { leastCover } from './leastCover';
@@ -167,9 +168,9 @@ export function proposeWarmUp(
   const need = needOf(plan, context);
   if (section < 0 || !need) return [];
   const candidates = candidatesFor(plan, context, preferences, 'warm-up');
-  const least = (plan.slotMinutes * 60 * SECTION_SHARES['warm-up'].least) / 100;
+  const least = (classSeconds(plan) * SECTION_SHARES['warm-up'].least) / 100;
   const used = new Map<Movement, number>();
-  const most = (plan.slotMinutes * 60 * SECTION_SHARES['warm-up'].most) / 100;
+  const most = (classSeconds(plan) * SECTION_SHARES['warm-up'].most) / 100;
   const made = (taste: Taste): Proposal => {
     const priced = candidates.map((candidate): Priced => {
       const { movement, seconds } = candidate;

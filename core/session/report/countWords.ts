@@ -1,5 +1,6 @@
 import type { Movement } from '../../movement/schema/movement';
-import { passesOf } from '../../movement/schema/pass';
+import { isHalfOfTurns, passesOf } from '../../movement/schema/pass';
+import { minutes } from '../../words/clockWords';
 import type { MovementItem, Section } from '../plan/session';
 import { unrollBlocks } from '../schedule/unrollBlocks';
 
@@ -26,7 +27,9 @@ const ONE_SIDE_WORDS = { 'left-only': 'left only', 'right-only': 'right only' } 
 export function countWords(movement: Movement, item: MovementItem): CountWords {
   const { sides, directions } = movement.laterality;
   const passes = passesOf(movement.laterality, item);
-  const said: string[] = [UNIT_WORDS[movement.count.unit]];
+  const said: string[] = [
+    item.ends.by === 'clock' ? 'seconds, to the end of a cycle' : UNIT_WORDS[movement.count.unit],
+  ];
   if (sides.kind === 'each-side') {
     const only = item.sides === 'left-only' || item.sides === 'right-only' ? ONE_SIDE_WORDS[item.sides] : 'each side';
     said.push(only);
@@ -34,10 +37,21 @@ export function countWords(movement: Movement, item: MovementItem): CountWords {
   if (sides.kind === 'alternating')
     said.push(sides.repetition === 'there-and-back' ? 'there and back' : 'left and right by turns');
   if (directions.kind === 'both' && item.directions === 'usual') said.push('each way');
-  if (movement.count.ends !== 'counted') said.push(ENDS_WORDS[movement.count.ends]);
+  if (item.ends.by === 'instructor') said.push(ENDS_WORDS.open);
+  else if (movement.count.ends !== 'counted' && item.ends.by === 'count' && !item.pinned)
+    said.push(ENDS_WORDS[movement.count.ends]);
   const [unit, ...rest] = said;
   const words = rest.length > 0 ? `${unit} ${rest.join(', ')}` : `${unit}`;
-  return { words, total: item.count * passes.length * item.rounds };
+  const count = isHalfOfTurns(movement.laterality, item) ? Math.ceil(item.count / 2) : item.count;
+  return { words, total: count * passes.length * item.rounds };
+}
+
+/** How much of a line there is as it is said: "8", "5 to 8", or minutes where it ends by the clock. */
+export function amountSaid(item: MovementItem): string {
+  if (item.ends.by === 'clock') return minutes(item.ends.seconds * 1000);
+  return item.range && item.range.least < item.range.most
+    ? `${item.range.least} to ${item.range.most}`
+    : `${item.count}`;
 }
 
 /** How often a line is done over all its sides, directions and rounds, those of its blocks counted in, in its own unit. */

@@ -14,7 +14,7 @@ import { settledLines } from '../schedule/unrollBlocks';
 import { lineTimes } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
 import { blockWords } from './blockWords';
-import { countWords } from './countWords';
+import { amountSaid, countWords } from './countWords';
 import { settleWords } from './settleWords';
 
 /** How the instructor stands: facing the class and mirroring it, or with the back to it. */
@@ -96,6 +96,15 @@ const said = (block: Block): string => (block.name === '' ? blockWords(block) : 
 /** What a line in which nobody moves leaves empty. */
 const NOTHING = { pinyin: '', chinese: '', counting: '', sides: '', calls: [], movement: null } as const;
 
+/** "5 to 8 times each side, 2 rounds", or "5:00, to the end of a cycle". */
+function countSaid(movement: Movement, item: MovementItem): string {
+  const { words } = countWords(movement, item);
+  const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';
+  return item.ends.by === 'clock'
+    ? `${amountSaid(item)}${words.replace(/^seconds/, '')}${rounds}`
+    : `${amountSaid(item)} ${words}${rounds}`;
+}
+
 /** What is said of a movement's line: its names, how often, how it is counted out, the calls of its cycle. */
 function movementCue(
   written: Movement,
@@ -105,12 +114,11 @@ function movementCue(
   const movement = adaptMovement(written, item, schools);
   const first = passesOf(movement.laterality, item)[0];
   const side = first?.side === 'left' || first?.side === 'right' ? first.side : null;
-  const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';
   return {
     pinyin: written.names.pinyin[0] ?? '',
     chinese: written.names.chinese[0] ?? '',
-    count: `${item.count} ${countWords(written, item).words}${rounds}`,
-    counting: countingOf(written, item.count),
+    count: countSaid(written, item),
+    counting: item.ends.by === 'count' && item.range === null ? countingOf(written, item.count) : '',
     calls: phasesFor(movement, 'cycle', side).map(({ call, breath }) => ({ call, breath })),
     movement,
   };

@@ -1,12 +1,14 @@
 import { sumBy } from 'remeda';
-import type { Movement } from '../../movement/schema/movement';
+import type { FindMovement, Movement } from '../../movement/schema/movement';
+import type { MovementItem, Plan } from '../plan/session';
 import { lineTimes, segmentsOf } from '../timeline/lineTimes';
 import type { Segment, Timeline } from '../timeline/segment';
 
 /** When a class will really end. */
 export interface Forecast {
-  /** The middle of what is likely, and what nine classes in ten stay under; milliseconds from the start. */
+  /** The middle of what is likely, what eight classes in ten stay under, and what nine do; milliseconds from the start. */
   readonly likelyMs: number;
+  readonly safeMs: number;
   readonly lateMs: number;
 }
 
@@ -14,10 +16,13 @@ export interface Forecast {
 export const SPREAD = { breath: 0.03, talk: 0.35, rest: 0.25, change: 0.2 } as const;
 /** Everything runs slow or quick together by so much. */
 export const CLASS_SPREAD = 0.08;
-/** The 90th percentile of a standard normal. */
+/** Percentiles of a standard normal. */
+const EIGHT_IN_TEN = 0.8416212335729143;
 const NINE_IN_TEN = 1.2815515655446004;
 /** A range from least to most is taken to hold nearly all cases: so many standard deviations. */
 const RANGE = 4;
+/** What ends by itself and has no range of its own varies by no more than this share. */
+const OPEN_MOST = 0.3;
 
 export type ForecastPart = { readonly seconds: number; readonly deviation: number };
 
@@ -43,18 +48,31 @@ const spreadOf = ({ kind }: Segment): number => {
   }
 };
 
-/** How much a line's moving varies because its count is open: it ends when it flows, or when the instructor says so. */
-function openSpread(movement: Movement | undefined): number {
-  if (!movement || movement.count.ends === 'counted') return 0;
-  const { least, usual, most } = movement.count;
-  return (most - least) / usual / RANGE;
+/**
+ * How much a line's moving varies because its count is open, as a share of it: by its own range; without one, where it ends when it
+ * flows or when the instructor says so, by its movement's, but not by more than three in ten. Pinned, or ended by the clock, it is certain.
+ */
+function openSpread({ pinned, ends, range, count }: MovementItem, movement: Movement): number {
+  if (pinned || ends.by === 'clock') return 0;
+  if (range) return (range.most - range.least) / count / RANGE;
+  if (ends.by === 'count' && movement.count.ends === 'counted') return 0;
+  return Math.min(OPEN_MOST, (movement.count.most - movement.count.least) / count / RANGE);
 }
 
-/**
- * The parts of a class that vary by themselves: what is done in one line and kind varies together, lines apart.
- * @param movements of each line, as `adaptedMovements` answers them
- */
-export function forecastParts(timeline: Timeline, movements: ReadonlyMap<string, Movement>): ForecastPart[] {
+/** The parts of a class that vary by themselves: what is done in one line and kind varies together, lines apart. */
+export function forecastParts(
+  { sections }: Pick<Plan, 'sections'>,
+  timeline: Timeline,
+  find: FindMovement,
+): ForecastPart[] {
+  const spreads = new Map(
+    sections.flatMap(({ items }) =>
+      items.flatMap((item): [string, number][] => {
+        const movement = item.kind === 'movement' ? find(item.movementId) : undefined;
+        return movement && item.kind === 'movement' ? [[item.id, openSpread(item, movement)]] : [];
+      }),
+    ),
+  );
   return [...lineTimes(timeline).values()].flatMap((line) => {
     const kinds = new Map<number, number>();
     let moving = 0;
@@ -63,7 +81,7 @@ export function forecastParts(timeline: Timeline, movements: ReadonlyMap<string,
       kinds.set(spread, (kinds.get(spread) ?? 0) + segment.lengthMs / 1000);
       if (segment.kind === 'move') moving += segment.lengthMs / 1000;
     }
-    const open = openSpread(movements.get(line.itemId)) * moving;
+    const open = (spreads.get(line.itemId) ?? 0) * moving;
     return [...kinds].map(([spread, seconds]) => {
       const own = spread * seconds;
       return { seconds, deviation: spread === SPREAD.breath ? Math.hypot(own, open) : own };
@@ -77,12 +95,17 @@ export function forecastParts(timeline: Timeline, movements: ReadonlyMap<string,
  */
 export function forecastOf(parts: readonly ForecastPart[]): Forecast {
   const mean = sumBy(parts, ({ seconds }) => seconds);
-  if (mean === 0) return { likelyMs: 0, lateMs: 0 };
+  if (mean === 0) return { likelyMs: 0, safeMs: 0, lateMs: 0 };
   const variance = sumBy(parts, ({ deviation }) => deviation ** 2);
   // The factor has mean 1; the variances of a product of independent factors combine so.
   const own = variance / mean ** 2;
   const together = (1 + own) * Math.exp(CLASS_SPREAD ** 2) - 1;
   const sigma = Math.sqrt(Math.log(1 + together));
   const middle = mean * Math.exp(-(sigma ** 2) / 2);
-  return { likelyMs: middle * 1000, lateMs: middle * Math.exp(NINE_IN_TEN * sigma) * 1000 };
+  const within = (percentile: number) => Math.round(middle * Math.exp(percentile * sigma) * 1000);
+  return { likelyMs: within(0), safeMs: within(EIGHT_IN_TEN), lateMs: within(NINE_IN_TEN) };
 }
+
+/** When a class is likely to end, and by when it has ended eight and nine times in ten. */
+export const forecastFor = (plan: Pick<Plan, 'sections'>, timeline: Timeline, find: FindMovement): Forecast =>
+  forecastOf(forecastParts(plan, timeline, find));

@@ -2,8 +2,10 @@ import { constant, inBreath, line, movement, outBreath, plan, timelineFor, timel
 import { changeLine, insertLine, moveLine, neighbourPlace, placeOf, removeLine } from '../edit/editPlan';
 import { emptySections, newMovementItem, steppedCount } from '../plan/defaults';
 import { Session } from '../plan/session';
+import { NO_DOORS, USUAL_DOORS } from '../plan/slotTime';
 import { segmentAt } from '../timeline/segmentAt';
 import { explainItem } from './explain';
+import { forecastOf } from './forecast';
 import { slotVerdict } from './slotVerdict';
 
 const eachSide = { sides: { kind: 'each-side', first: 'left' } };
@@ -41,10 +43,16 @@ describe('the slot', () => {
     [0, 'empty'],
     [41 * 60_000, 'under'],
     [42 * 60_000, 'fits'],
-    [46 * 60_000, 'fits'],
-    [46 * 60_000 + 1, 'over'],
-  ])('%i ms in a 45-minute slot is %s', (total, state) => {
-    expect(slotVerdict(total, 45).state).toBe(state);
+    [45 * 60_000 + 15_000, 'fits'],
+    [45 * 60_000 + 15_001, 'over'],
+  ])('a class that has ended after %i ms in eight of ten is %s in 45 minutes', (safeMs, state) => {
+    expect(slotVerdict({ safeMs }, { slotMinutes: 45, doors: NO_DOORS }).state).toBe(state);
+    expect(slotVerdict({ safeMs }, { slotMinutes: 58, doors: { before: 8, after: 5 } }).state).toBe(state);
+  });
+  test('with nothing uncertain but the class as a whole, 46 min 48 s fit into 50, and 47 min 10 s do not', () => {
+    const fits = (seconds: number) =>
+      slotVerdict(forecastOf([{ seconds, deviation: 0 }]), { slotMinutes: 60, doors: USUAL_DOORS }).state;
+    expect([46 * 60 + 48, 47 * 60 + 10].map(fits)).toEqual(['fits', 'over']);
   });
 });
 

@@ -1,15 +1,23 @@
 import { THRESHOLDS } from '../limits/thresholds';
+import { classMinutes, type Doors } from '../plan/slotTime';
+import type { Forecast } from './forecast';
 
 export interface SlotVerdict {
   readonly state: 'empty' | 'under' | 'fits' | 'over';
-  /** How much is planned beyond the slot, in milliseconds; negative where time is left. */
+  /** By how much the class is beyond its time when it ends as late as it does in eight of ten; milliseconds, negative where time is left. */
   readonly beyondMs: number;
 }
 
-/** Whether a class fits its slot. A 46-minute class in a 45-minute slot still fits; one second more is over. */
-export function slotVerdict(totalMs: number, slotMinutes: number): SlotVerdict {
-  const beyondMs = totalMs - slotMinutes * 60_000;
-  if (totalMs === 0) return { state: 'empty', beyondMs };
+/**
+ * Whether a class fits the part of its slot that is class: it does when it ends in time in eight of ten. With nothing uncertain but the
+ * class as a whole, 46 minutes 48 s fit into 50.
+ */
+export function slotVerdict(
+  { safeMs }: Pick<Forecast, 'safeMs'>,
+  slot: { readonly slotMinutes: number; readonly doors: Doors },
+): SlotVerdict {
+  const beyondMs = safeMs - classMinutes(slot) * 60_000;
+  if (safeMs === 0) return { state: 'empty', beyondMs };
   if (beyondMs > THRESHOLDS.slotOver * 1000) return { state: 'over', beyondMs };
   return { state: beyondMs < -THRESHOLDS.slotUnder * 1000 ? 'under' : 'fits', beyondMs };
 }

@@ -5,7 +5,7 @@ import type { Schools } from '../../movement/adapt/schools';
 import { cycleAmount } from '../../movement/schema/cycleAmount';
 import type { Movement } from '../../movement/schema/movement';
 import type { PartName } from '../../movement/schema/parts';
-import { firstSide, type Pass, type Passes, passesOf } from '../../movement/schema/pass';
+import { firstSide, isHalfOfTurns, type Pass, type Passes, passesOf } from '../../movement/schema/pass';
 import type { Breath, Phase } from '../../movement/schema/phase';
 import { cachedPhases } from '../../movement/walk/cachedPhases';
 import { openingRun } from '../../movement/walk/openingMoves';
@@ -64,8 +64,8 @@ export class LineInTime {
   /** As it is done in its first round. */
   readonly movement: Movement;
   readonly passes: Passes;
-  /** In each pass. */
-  readonly repetitions: number;
+  /** In each pass, where it ends by its count. */
+  readonly #counted: number;
   /** Its own pace, or its section's. */
   readonly pace: Pace;
   readonly #done: Movement;
@@ -78,7 +78,8 @@ export class LineInTime {
     this.#done = adaptMovement(written, item, start.schools);
     this.movement = this.movementIn(1);
     this.passes = passesOf(this.movement.laterality, item);
-    this.repetitions = repetitionsOf(written, item.count);
+    const turns = repetitionsOf(written, item.count);
+    this.#counted = isHalfOfTurns(written.laterality, item) ? Math.ceil(turns / 2) : turns;
     const own = item.ownBreath ? NATURAL_PACE : item.pace;
     this.pace = own === null ? start.pace : { from: own, to: own, easing: 0 };
   }
@@ -101,6 +102,32 @@ export class LineInTime {
     if (sides.kind === 'either') return [first];
     if (sides.repetition === 'there-and-back') return [first, otherSide(first)];
     return [repetition % 2 === 1 ? first : otherSide(first)];
+  }
+
+  /**
+   * How often a pass that begins now repeats its cycle: as its count says, or until its share of the time is over and the cycle begun
+   * is done. By turns it ends on the side it did not begin with.
+   */
+  repetitionsIn(pass: Pass, round: number): number {
+    const { ends } = this.item;
+    if (ends.by !== 'clock') return this.#counted;
+    const until = this.start.clock.sectionTime + ends.seconds / this.passes.length;
+    let t = this.start.clock.sectionTime;
+    let repetition = 0;
+    while (t < until - 1e-9 || this.#isHalfway(repetition)) {
+      repetition += 1;
+      for (const side of this.sidesOf(pass, repetition)) {
+        const place = { ...UNCOUNTED, round, side, direction: pass.direction };
+        for (const phase of this.phasesOf('cycle', place)) t += phaseSeconds(phase, this.start.ratio, this.pace, t);
+      }
+    }
+    return repetition;
+  }
+
+  /** Whether so many repetitions by turns leave one side done once more than the other. */
+  #isHalfway(repetitions: number): boolean {
+    const { sides } = this.movement.laterality;
+    return sides.kind === 'alternating' && sides.repetition === 'one-side' && repetitions % 2 === 1;
   }
 
   /** Where its first pass begins. */

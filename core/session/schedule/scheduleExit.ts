@@ -3,9 +3,12 @@ import { type LineInTime, UNCOUNTED } from './lineInTime';
 import type { Arrival } from './scheduleBridge';
 import { scheduleLastWord } from './scheduleIntroduction';
 
-/** Writes how a movement is left, with a moment of standing still where the line says so, and answers how the class then stands. */
-export function scheduleExit(line: LineInTime): Arrival {
-  const { start, item, movement, passes, repetitions } = line;
+/**
+ * Writes how a movement is left, with a moment of standing still where the line says so, and answers how the class then stands.
+ * @param repetitions how often its last pass repeated its cycle
+ */
+export function scheduleExit(line: LineInTime, repetitions: number): Arrival {
+  const { start, item, movement, passes } = line;
   const closing = passes.at(-1) ?? passes[0];
   const last = line.sidesOf(closing, repetitions).at(-1) ?? null;
   const place = { ...UNCOUNTED, round: item.rounds, side: last };

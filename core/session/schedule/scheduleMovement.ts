@@ -19,6 +19,6 @@ export function scheduleMovement(start: LineStart, item: MovementItem, written: 
   const line = new LineInTime(start, item, written);
   scheduleIntroduction(line);
   const bridge = scheduleTransition(line);
-  scheduleRounds(line);
-  return { bridge, arrival: scheduleExit(line) };
+  const repetitions = scheduleRounds(line);
+  return { bridge, arrival: scheduleExit(line, repetitions) };
 }

@@ -2,10 +2,14 @@ import type { Pass } from '../../movement/schema/pass';
 import { scheduleChange } from './changeOfSide';
 import { type LineInTime, UNCOUNTED } from './lineInTime';
 
-/** Writes what is counted: every round, in it every pass, in it every repetition, with what stands between. */
-export function scheduleRounds(line: LineInTime): void {
+/**
+ * Writes what is counted: every round, in it every pass, in it every repetition, with what stands between.
+ * @returns how often the last pass repeated its cycle
+ */
+export function scheduleRounds(line: LineInTime): number {
   const { item, passes } = line;
   let before: Pass | null = null;
+  let last = 1;
   for (let round = 1; round <= item.rounds; round += 1) {
     if (round > 1 && item.roundRest > 0) {
       line.addStretch('round-rest', item.roundRest, 'Rest', { ...UNCOUNTED, round });
@@ -13,14 +17,15 @@ export function scheduleRounds(line: LineInTime): void {
     }
     for (const [index, pass] of passes.entries()) {
       if (before) scheduleChange(line, before, pass, { ...UNCOUNTED, round, pass: index, direction: pass.direction });
-      addRepetitions(line, pass, round, index);
+      last = addRepetitions(line, pass, round, index);
       before = pass;
     }
   }
+  return last;
 }
 
-function addRepetitions(line: LineInTime, pass: Pass, round: number, index: number): void {
-  const of = line.repetitions;
+function addRepetitions(line: LineInTime, pass: Pass, round: number, index: number): number {
+  const of = line.repetitionsIn(pass, round);
   for (let repetition = 1; repetition <= of; repetition += 1) {
     const sides = line.sidesOf(pass, repetition);
     for (const [leg, side] of sides.entries()) {
@@ -28,4 +33,5 @@ function addRepetitions(line: LineInTime, pass: Pass, round: number, index: numb
       line.addPart('move', 'cycle', place, leg === sides.length - 1);
     }
   }
+  return of;
 }

@@ -31,9 +31,12 @@ interface Doing {
 
 type Between = Occurrence['between'];
 
-/** A line as it is done on one side of a chain. */
-const onSide = (item: Item, side: Side | null): Item =>
-  side === null || item.kind !== 'movement' ? item : { ...item, sides: `${side}-only` };
+/** A line as it is done on one side of a chain; null where it asks for the other side only. */
+function onSide(item: Item, side: Side | null): Item | null {
+  if (side === null || item.kind !== 'movement') return item;
+  const only = `${side}-only` as const;
+  return item.sides.endsWith('-only') && item.sides !== only ? null : { ...item, sides: only };
+}
 
 /** A line that has been named or shown is not introduced again: it is said while moving. */
 const again = (item: Item): Item =>
@@ -70,8 +73,10 @@ function unroll({ items, blocks }: Rows): Unsettled[] {
 
   const add = (item: Item, { lower, side, round }: Doing) => {
     const before = seen.get(item.id) ?? 0;
+    const done = onSide(before > 0 ? again(item) : item, side);
+    if (!done) return;
     seen.set(item.id, before + 1);
-    occurrences.push({ item: onSide(before > 0 ? again(item) : item, side), before, round, lower, between });
+    occurrences.push({ item: done, before, round, lower, between });
     between = null;
   };
 

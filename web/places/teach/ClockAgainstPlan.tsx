@@ -2,6 +2,7 @@ import dayjs from 'dayjs';
 import { remainingMs } from '../../../core/record/remaining';
 import type { Teaching } from '../../../core/record/teaching';
 import type { Session } from '../../../core/session/plan/session';
+import { classSeconds } from '../../../core/session/plan/slotTime';
 import type { Timeline } from '../../../core/session/timeline/segment';
 import { minutes } from '../../../core/words/clockWords';
 import { inWords } from '../../app/words';
@@ -21,7 +22,7 @@ export function ClockAgainstPlan({ session, startedAt, timeline, teaching }: Pro
   const behind = teaching.wallMs - teaching.planMs;
   const left = remainingMs(timeline, teaching);
   const ends = dayjs(startedAt).add(teaching.wallMs + left, 'ms');
-  const beyond = teaching.wallMs + left - session.slotMinutes * 60_000;
+  const beyond = teaching.wallMs + left - classSeconds(session) * 1000;
   const standing = Math.abs(behind) < ON_TIME ? 'on time' : `${inWords(behind)} ${behind > 0 ? 'behind' : 'ahead'}`;
   return (
     <dl className="teach-clock number">

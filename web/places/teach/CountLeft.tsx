@@ -1,6 +1,7 @@
 import { cycleAmount } from '../../../core/movement/schema/cycleAmount';
 import type { Movement } from '../../../core/movement/schema/movement';
 import type { Moment } from '../../../core/record/moment';
+import type { LineRange } from '../../../core/session/plan/lineEnds';
 import { minutes } from '../../../core/words/clockWords';
 
 const UNIT_WORDS = {
@@ -15,10 +16,12 @@ interface Props {
   readonly movement: Movement | undefined;
   /** How many rounds the line has. */
   readonly rounds: number;
+  /** From how many to how many it is done, where the line says so. */
+  readonly range: LineRange | null;
 }
 
 /** How many are left, in the unit the class counts in; where nothing is counted, the time left. */
-export function CountLeft({ moment, movement, rounds }: Props) {
+export function CountLeft({ moment, movement, rounds, range }: Props) {
   const { left, segment, segmentLeftMs } = moment;
   if (left === null || !movement) {
     return (
@@ -37,6 +40,7 @@ export function CountLeft({ moment, movement, rounds }: Props) {
       <span className="teach-number number">{amount}</span>
       <span>
         {isLast ? 'last one' : UNIT_WORDS[unit]}
+        {range && `, ${range.least} to ${range.most}`}
         {rounds > 1 && `, round ${segment.round} of ${rounds}`}
       </span>
     </div>

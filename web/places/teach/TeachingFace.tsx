@@ -4,8 +4,11 @@ import { momentOf } from '../../../core/record/moment';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/steer';
 import type { Teaching } from '../../../core/record/teaching';
 import { adaptedMovements } from '../../../core/session/plan/adaptMovement';
+import type { LineRange } from '../../../core/session/plan/lineEnds';
+import type { Session } from '../../../core/session/plan/session';
 import { doneIn, isRoutine } from '../../../core/session/schedule/settleItem';
 import { lineTimes, segmentsOf } from '../../../core/session/timeline/lineTimes';
+import type { Segment } from '../../../core/session/timeline/segment';
 import { machineShelf } from '../../app/machine/storage';
 import { useRepertoire } from '../../app/repertoire';
 import { type KeptClass, keepClass } from '../../class/keptClass';
@@ -117,7 +120,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
         {teaching.paused ? 'Paused' : callShown(segment, movement)}
       </p>
       <div className="teach-middle">
-        <CountLeft moment={moment} movement={movement} rounds={rounds} />
+        <CountLeft moment={moment} movement={movement} rounds={rounds} range={rangeOf(segment, session)} />
         <SideShown segment={segment} movement={movement} mirrored={mirrored} />
       </div>
       <footer className="teach-bottom">
@@ -144,6 +147,13 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
       </footer>
     </main>
   );
+}
+
+/** From how many to how many a line is done; null for what settles it, and where its count is its count. */
+function rangeOf(segment: Segment, { sections }: Session): LineRange | null {
+  if (isRoutine(segment)) return null;
+  const item = sections.flatMap(({ items }) => items).find(({ id }) => id === segment.itemId);
+  return item?.kind === 'movement' ? item.range : null;
 }
 
 /**

@@ -5,6 +5,7 @@ import type { LogSummary, SessionSummary } from '../../../core/formats/api';
 import type { Session } from '../../../core/session/plan/session';
 import { type Lack, notReady } from '../../../core/session/report/notReady';
 import { clockAt } from '../../../core/words/clockWords';
+import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { RepertoireGate } from '../../app/shell/RepertoireGate';
@@ -79,7 +80,8 @@ function NextClassShown({ session }: { readonly session: Session }) {
   const navigate = useNavigate();
   const { data: groups } = api.useGroupsQuery();
   const group = groups?.find(({ id }) => id === session.groupId);
-  const lacks = notReady(session, timeline);
+  const repertoire = useRepertoire();
+  const lacks = notReady(session, timeline, repertoire.find);
   return (
     <section className="today-next" aria-label="The next class">
       <p className="today-when">

@@ -2,6 +2,7 @@ import { usualName } from '../../../movement/schema/movement';
 import { paceAt } from '../../../timing/pace';
 import { THRESHOLDS } from '../../limits/thresholds';
 import { newMovementItem } from '../../plan/defaults';
+import { classSeconds } from '../../plan/slotTime';
 import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
@@ -80,7 +81,7 @@ const isStill = ({ mobilised, demand }: AnalysedClass['pieces'][number]): boolea
 function notStill(analysed: AnalysedClass): FindingOf<'ends-moving'>[] {
   const { pieces, timeline, plan } = analysed;
   const last = timeline.items.at(-1);
-  if (!last || timeline.totalMs < plan.slotMinutes * 60_000 * THRESHOLDS.writtenShare) return [];
+  if (!last || timeline.totalMs < classSeconds(plan) * 1000 * THRESHOLDS.writtenShare) return [];
   const from = timeline.totalMs - THRESHOLDS.stillWithin * 1000;
   let [longest, run] = [0, 0];
   for (const piece of pieces) {

@@ -1,5 +1,6 @@
 import type { Role } from '../../../movement/schema/movement';
 import { SECTION_SHARES, THRESHOLDS } from '../../limits/thresholds';
+import { classSeconds } from '../../plan/slotTime';
 import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { weigh } from '../finding/weigh';
 
@@ -13,7 +14,7 @@ const WORD: Readonly<Record<Role, string>> = {
 
 const look = (analysed: AnalysedClass): FindingOf<'section-share'>[] => {
   const { plan, timeline } = analysed;
-  const slotMs = plan.slotMinutes * 60_000;
+  const slotMs = classSeconds(plan) * 1000;
   // While a class is still being written its shares say nothing.
   if (timeline.totalMs < slotMs * THRESHOLDS.writtenShare) return [];
   return timeline.sections.flatMap((section, index): FindingOf<'section-share'>[] => {

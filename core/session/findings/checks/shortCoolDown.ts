@@ -1,6 +1,7 @@
 import type { PlanEdit } from '../../edit/planEdit';
 import { THRESHOLDS } from '../../limits/thresholds';
 import { steppedCount } from '../../plan/defaults';
+import { classSeconds } from '../../plan/slotTime';
 import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
 import { weigh } from '../finding/weigh';
 import { firstThatClears } from '../remedies/mending';
@@ -13,7 +14,7 @@ const look = (analysed: AnalysedClass): FindingOf<'cool-down-short'>[] => {
   const section = timeline.sections[index];
   const main = timeline.sections.find(({ kind }) => kind === 'main');
   if (!section || !main || main.lengthMs === 0) return [];
-  const least = Math.max(THRESHOLDS.coolDownLeast, plan.slotMinutes * 60 * THRESHOLDS.coolDownShare);
+  const least = Math.max(THRESHOLDS.coolDownLeast, classSeconds(plan) * THRESHOLDS.coolDownShare);
   const weighed = weigh(analysed, KEY, section.lengthMs / 1000, { limit: least, grave: least / 2, under: true });
   if (!weighed) return [];
   return [

@@ -1,5 +1,8 @@
 import { minutes } from '../../../words/clockWords';
 import { THRESHOLDS } from '../../limits/thresholds';
+import type { Plan } from '../../plan/session';
+import { classMinutes } from '../../plan/slotTime';
+import { forecastFor } from '../../report/forecast';
 import { slotVerdict } from '../../report/slotVerdict';
 import { lineTimes } from '../../timeline/lineTimes';
 import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
@@ -7,12 +10,22 @@ import { weigh } from '../finding/weigh';
 import { fewer } from '../remedies/easing';
 import { firstThatClears } from '../remedies/mending';
 
+/** Ending so late is grave, seconds: the next hirer is at the door. */
+const GRAVE = 300;
+
+const doorsSaid = ({ slotMinutes, doors }: Plan): string[] =>
+  doors.before + doors.after > 0
+    ? [
+        `Of the ${slotMinutes} minutes from door to door, ${doors.before} before and ${doors.after} after are not class.`,
+      ]
+    : [];
+
 const look = (analysed: AnalysedClass): FindingOf<'slot-over' | 'slot-under'>[] => {
   const { plan, timeline } = analysed;
-  const { state, beyondMs } = slotVerdict(timeline.totalMs, plan.slotMinutes);
+  const { state, beyondMs } = slotVerdict(forecastFor(plan, timeline, analysed.find), plan);
   if (state === 'empty') return [];
   const beyond = beyondMs / 1000;
-  const over = weigh(analysed, 'slot-over', beyond, { limit: THRESHOLDS.slotOver, grave: 5 * THRESHOLDS.slotOver });
+  const over = weigh(analysed, 'slot-over', beyond, { limit: THRESHOLDS.slotOver, grave: GRAVE });
   if (over)
     return [
       {
@@ -22,8 +35,11 @@ const look = (analysed: AnalysedClass): FindingOf<'slot-over' | 'slot-under'>[] 
         ...over,
         itemId: null,
         atMs: null,
-        what: `The class runs ${minutes(beyondMs)} over its ${plan.slotMinutes} minutes.`,
-        why: [`${THRESHOLDS.slotOver} s over is let pass; the next hirer is at the door.`],
+        what: `In two classes of ten it ends ${minutes(beyondMs)} or more after its ${classMinutes(plan)} minutes.`,
+        why: [
+          `It fits when it ends in time in eight of ten; ${THRESHOLDS.slotOver} s are let pass.`,
+          ...doorsSaid(plan),
+        ],
       },
     ];
   const under = weigh(analysed, 'slot-under', beyond, {
@@ -40,7 +56,7 @@ const look = (analysed: AnalysedClass): FindingOf<'slot-over' | 'slot-under'>[] 
       ...under,
       itemId: null,
       atMs: null,
-      what: `${minutes(-beyondMs)} of the slot are left.`,
+      what: `${minutes(-beyondMs)} of the class time are left in eight of ten.`,
       why: [`${THRESHOLDS.slotUnder} s are let pass.`],
     },
   ];

@@ -13,19 +13,19 @@ test('an empty movement says everything it still needs', async () => {
 
 test('a name that is taken is refused, and another is not', async () => {
   const { user } = await open();
-  const name = await screen.findByRole('textbox', { name: 'Name' });
-  await user.type(name, 'lift');
+  await user.click(await screen.findByLabelText('Name'));
+  await user.paste('lift');
   await screen.findByText(/already a movement of that name/);
-  await user.type(name, 'ing slowly');
+  await user.paste('ing slowly');
   await waitFor(() => expect(screen.queryByText(/already a movement of that name/)).toBeNull());
 });
 
 test('a phase is written on one line: it is said how it was understood, then it stands in the strip, and undo takes it back', async () => {
   const { user } = await open();
-  const field = await screen.findByRole('textbox', { name: 'Write a phase and press Enter' });
-  await user.type(field, 'in knees 20 wobbly: Rise');
+  await user.click(await screen.findByLabelText('Write a phase and press Enter'));
+  await user.paste('in knees 20 wobbly: Rise');
   expect(screen.getByText(/knees 20/).textContent).toMatch(/“Rise”.*not understood: wobbly/);
-  await user.type(field, '{Enter}');
+  await user.keyboard('{Enter}');
   await waitFor(() => expect(screen.queryByText(/at least one phase/)).toBeNull());
   expect(screen.getAllByText(/Rise/).length).toBeGreaterThan(0);
   await user.keyboard('{Control>}z{/Control}');

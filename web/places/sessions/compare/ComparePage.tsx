@@ -5,6 +5,7 @@ import { schoolsWords } from '../../../../core/movement/adapt/schoolWords';
 import { lineTitle } from '../../../../core/session/plan/lineTitle';
 import { matchItem } from '../../../../core/session/plan/matchItem';
 import type { Session } from '../../../../core/session/plan/session';
+import { classMinutes } from '../../../../core/session/plan/slotTime';
 import {
   type ComparedLine,
   type ComparedSection,
@@ -41,6 +42,8 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   roundRest: 'rest between rounds',
   settle: 'standing still after',
   ownBreath: 'whose breath',
+  ends: 'what ends it',
+  range: 'from how many to how many',
   pinned: 'pinned',
   optional: 'may be left out',
   variant: 'way',
@@ -76,7 +79,7 @@ function Compared({ left, right }: Props) {
     <th scope="col">
       <Link to={`/sessions/${session.id}`}>{session.title}</Link>
       <span className="number compare-minutes">
-        {minutes(totalMs)} of {session.slotMinutes} min
+        {minutes(totalMs)} of {classMinutes(session)} min
       </span>
     </th>
   );

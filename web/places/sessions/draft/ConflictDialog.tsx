@@ -5,6 +5,7 @@ import type { Session } from '../../../../core/session/plan/session';
 import { minutes } from '../../../../core/words/clockWords';
 import { useAppDispatch } from '../../../app/store';
 import { forgetSaved } from '../../../class/keptDraft';
+import { useAtRest } from '../../../class/useAtRest';
 import { useTimeline } from '../../../class/useTimeline';
 import { opened, restored, revisionSet } from './draft';
 import { useDeskSelector } from './draftStore';
@@ -17,7 +18,9 @@ export const ConflictDialog = memo(function ConflictDialog() {
   const mine = useDeskSelector(({ draft }) => draft.book.present);
   const standing = useDeskSelector(({ draft }) => draft.sync.standing);
   const { putAside, isBusy, isRefused } = usePutAside();
-  if (standing.kind !== 'conflict' || !mine) return null;
+  // Whoever is in the middle of a word finishes it: a dialog would take the keys.
+  const settled = useAtRest(mine);
+  if (standing.kind !== 'conflict' || !mine || settled !== mine) return null;
   const { stored } = standing;
 
   const keepMine = async () => {

@@ -28,7 +28,7 @@ import { lineReducers } from './lineReducers';
 
 type Heading = Pick<
   Session,
-  'title' | 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath' | 'schools' | 'family'
+  'title' | 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'doors' | 'breath' | 'schools' | 'family'
 >;
 
 const book = createSlice({

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { sumBy } from 'remeda';
 import { type ReadClass, readClass } from '../../../../core/formats/classJson';
 import { usualName } from '../../../../core/movement/schema/movement';
+import { classMinutes } from '../../../../core/session/plan/slotTime';
 import { timelineOf } from '../../../../core/session/schedule/timeline';
 import { minutes } from '../../../../core/words/clockWords';
 import { freshId } from '../../../app/machine/freshId';
@@ -93,7 +94,7 @@ function Contents({ read, find }: { readonly read: ReadClass; readonly find: Par
   return (
     <>
       <p>
-        {lines} lines, {answer.ok && minutes(answer.timeline.totalMs)} of {session.slotMinutes} minutes.
+        {lines} lines, {answer.ok && minutes(answer.timeline.totalMs)} of {classMinutes(session)} minutes.
       </p>
       <p>
         {brings.length === 0

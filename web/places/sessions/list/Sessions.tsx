@@ -5,6 +5,7 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { SessionSummary } from '../../../../core/formats/api';
 import { USUAL_SCHOOLS } from '../../../../core/movement/adapt/schools';
 import { emptySections } from '../../../../core/session/plan/defaults';
+import { USUAL_DOORS } from '../../../../core/session/plan/slotTime';
 import { slotVerdict } from '../../../../core/session/report/slotVerdict';
 import { minutes } from '../../../../core/words/clockWords';
 import { freshId } from '../../../app/machine/freshId';
@@ -90,11 +91,11 @@ export function Sessions() {
           { title: 'Planned', align: 'right', className: 'number', render: (_, { totalMs }) => minutes(totalMs) },
           {
             title: 'Slot',
-            render: (_, { totalMs, slotMinutes }) => {
-              const verdict = slotVerdict(totalMs, slotMinutes);
+            render: (_, summary) => {
+              const verdict = slotVerdict(summary, summary);
               return (
                 <span className={`sessions-verdict sessions-verdict--${verdict.state}`}>
-                  {slotMinutes} min. {slotWords(verdict, slotMinutes)}
+                  {summary.slotMinutes} min. {slotWords(verdict, summary)}
                 </span>
               );
             },
@@ -142,6 +143,7 @@ function useNewClass(): () => void {
         date: today(),
         startsAt: '19:00',
         slotMinutes: 60,
+        doors: USUAL_DOORS,
         breath: { in: 1, out: 1 },
         schools: USUAL_SCHOOLS,
         sections: emptySections(),

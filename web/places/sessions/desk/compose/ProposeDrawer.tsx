@@ -43,9 +43,10 @@ export function ProposeDrawer({ session, askedOf, onClose }: Props) {
     setProposals([]);
     setDraft(null);
     const preferences = { recent: askedOf.recent, level };
-    const { slotMinutes, schools } = session;
+    const { slotMinutes, doors, schools } = session;
     await ask(async (composer) => {
-      if (what === 'draft') setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, preferences, schools }));
+      if (what === 'draft')
+        setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, doors, preferences, schools }));
       else if (what === 'warm-up') setProposals(await composer.warmUp(session, askedOf.asked, preferences));
       else setProposals(await composer.coolDown(session, askedOf.asked, preferences));
       return true;

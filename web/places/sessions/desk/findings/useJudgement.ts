@@ -41,10 +41,11 @@ const present = ({ draft }: DeskState): Session | null => draft.book.present;
 const judgedPart = createSelector(
   (state: DeskState) => present(state)?.sections,
   (state: DeskState) => present(state)?.slotMinutes,
+  (state: DeskState) => present(state)?.doors,
   (state: DeskState) => present(state)?.breath,
   (state: DeskState) => present(state)?.schools,
-  (sections, slotMinutes, breath, schools): Plan | null =>
-    sections && slotMinutes && breath && schools ? { sections, slotMinutes, breath, schools } : null,
+  (sections, slotMinutes, doors, breath, schools): Plan | null =>
+    sections && slotMinutes && doors && breath && schools ? { sections, slotMinutes, doors, breath, schools } : null,
 );
 
 /** Judges the class on the desk away from the screen, at each change. Stale answers are dropped. */

@@ -49,6 +49,7 @@ export const ClassHead = memo(function ClassHead({ session, askedOf, timeline }:
           date={session.date}
           startsAt={session.startsAt}
           slotMinutes={session.slotMinutes}
+          doors={session.doors}
           breath={session.breath}
           schools={session.schools}
         />

@@ -4,15 +4,24 @@ import equal from 'fast-deep-equal';
 import { memo } from 'react';
 import { USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
 import type { Session } from '../../../../../core/session/plan/session';
+import { USUAL_DOORS } from '../../../../../core/session/plan/slotTime';
 import { api } from '../../../../app/server/api';
 import { useAppDispatch } from '../../../../app/store';
 import { headChanged } from '../../draft/draft';
 import { SchoolsButton } from './SchoolsButton';
 
-type Props = Readonly<Pick<Session, 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'breath' | 'schools'>>;
+type Props = Readonly<Pick<Session, 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'doors' | 'breath' | 'schools'>>;
 
 /** Who, when, how long and how the class breathes, each changed in place. Stands still while lines are changed. */
-export const ClassWhen = memo(function ClassWhen({ groupId, date, startsAt, slotMinutes, breath, schools }: Props) {
+export const ClassWhen = memo(function ClassWhen({
+  groupId,
+  date,
+  startsAt,
+  slotMinutes,
+  doors,
+  breath,
+  schools,
+}: Props) {
   const dispatch = useAppDispatch();
   const { data: groups } = api.useGroupsQuery();
   const change = (heading: Parameters<typeof headChanged>[0]) => dispatch(headChanged(heading));
@@ -21,7 +30,12 @@ export const ClassWhen = memo(function ClassWhen({ groupId, date, startsAt, slot
   const choose = (chosen: string) => {
     const next = groups?.find(({ id }) => id === chosen);
     const follows = equal(schools, USUAL_SCHOOLS) || (group !== null && equal(schools, group.schools));
-    change({ groupId: next?.id ?? null, ...(next && follows ? { schools: next.schools } : {}) });
+    const comesIn = equal(doors, USUAL_DOORS) || (group !== null && equal(doors, group.doors));
+    change({
+      groupId: next?.id ?? null,
+      ...(next && follows ? { schools: next.schools } : {}),
+      ...(next && comesIn && slotMinutes > next.doors.before + next.doors.after + 5 ? { doors: next.doors } : {}),
+    });
   };
   return (
     <>
@@ -58,13 +72,31 @@ export const ClassWhen = memo(function ClassWhen({ groupId, date, startsAt, slot
         Slot
         <InputNumber
           value={slotMinutes}
-          min={5}
+          min={5 + doors.before + doors.after}
           max={240}
           precision={0}
           onChange={(said) => said !== null && change({ slotMinutes: said })}
-          aria-label="Slot in minutes"
+          aria-label="Slot in minutes, door to door"
         />
-        min
+        min, of which
+        <InputNumber
+          value={doors.before}
+          min={0}
+          max={Math.max(0, Math.min(60, slotMinutes - doors.after - 5))}
+          precision={0}
+          onChange={(before) => before !== null && change({ doors: { ...doors, before } })}
+          aria-label="Minutes before the class, coming in"
+        />
+        before and
+        <InputNumber
+          value={doors.after}
+          min={0}
+          max={Math.max(0, Math.min(60, slotMinutes - doors.before - 5))}
+          precision={0}
+          onChange={(after) => after !== null && change({ doors: { ...doors, after } })}
+          aria-label="Minutes after the class, clearing the hall"
+        />
+        after
       </span>
       <fieldset className="class-ratio">
         <legend>Breath in : out</legend>

@@ -20,6 +20,7 @@ import { InMyWords, type SecondsOf } from '../../../../class/InMyWords';
 import { Footprints } from '../../../../drawing/Footprints';
 import { lineAltered, lineInSteps } from '../../draft/draft';
 import { ChoiceField } from './ChoiceField';
+import { EndsFields } from './EndsFields';
 import { GrowthFields } from './GrowthFields';
 import { OWN_PACE, ROUND_REST, ROUNDS, STILL_AFTER } from './lineNumbers';
 import { NumberField } from './NumberField';
@@ -105,6 +106,14 @@ export const MovementFields = memo(function MovementFields({ item, movement, tim
           onChange={change}
         />
         <SchoolFields movement={movement} own={item.schools} schools={schools} onChange={change} />
+        <EndsFields
+          ends={item.ends}
+          range={item.range}
+          count={item.count}
+          of={movement.count}
+          seconds={(times?.lengthMs ?? 0) / 1000 / item.rounds}
+          onChange={change}
+        />
         <NumberField kind={ROUNDS} value={item.rounds} onChange={change} />
         {item.rounds > 1 && <NumberField kind={ROUND_REST} value={item.roundRest} onChange={change} />}
         <GrowthFields

@@ -4,7 +4,7 @@ import type { Movement } from '../../../../../core/movement/schema/movement';
 import { lineAmount, withAmount } from '../../../../../core/session/plan/lineAmount';
 import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Item, MovementItem } from '../../../../../core/session/plan/session';
-import { countWords } from '../../../../../core/session/report/countWords';
+import { amountSaid, countWords } from '../../../../../core/session/report/countWords';
 import { useAppDispatch } from '../../../../app/store';
 import { lineChanged } from '../../draft/draft';
 
@@ -22,7 +22,8 @@ function CountNote({
   return (
     <span className="line-unit">
       {words}
-      {total !== item.count && <span className="faded number"> = {total}</span>}
+      {item.range && <span className="number">, {amountSaid(item)}</span>}
+      {item.ends.by !== 'clock' && total !== item.count && <span className="faded number"> = {total}</span>}
     </span>
   );
 }

@@ -7,6 +7,7 @@ import { sumBy } from 'remeda';
 import { SECTION_SHARES } from '../../../../../core/session/limits/thresholds';
 import { blocksBegun } from '../../../../../core/session/plan/block';
 import type { Section, Session } from '../../../../../core/session/plan/session';
+import { classSeconds } from '../../../../../core/session/plan/slotTime';
 import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { minutes } from '../../../../../core/words/clockWords';
@@ -43,7 +44,7 @@ export function SectionPassage({ session, index, section, timeline }: Props) {
   const times = lineTimes(timeline);
   const lengthOf = (lines: ReadonlySet<string>) => sumBy([...lines], (id) => times.get(id)?.lengthMs ?? 0);
   const word = sectionWord(section.kind);
-  const share = Math.round((100 * stretch.lengthMs) / (session.slotMinutes * 60_000));
+  const share = Math.round((100 * stretch.lengthMs) / (classSeconds(session) * 1000));
   const usual = SECTION_SHARES[section.kind];
   const first = session.sections.flatMap(({ items }) => items)[0]?.id;
 

@@ -3,6 +3,7 @@ import equal from 'fast-deep-equal';
 import type { Schools } from '../../../../../core/movement/adapt/schools';
 import { blocksAround } from '../../../../../core/session/plan/block';
 import type { Item, Section, Session } from '../../../../../core/session/plan/session';
+import { classBegins } from '../../../../../core/session/plan/slotTime';
 import { totalCount } from '../../../../../core/session/report/countWords';
 import { settleName } from '../../../../../core/session/report/settleWords';
 import { settledLines } from '../../../../../core/session/schedule/unrollBlocks';
@@ -61,7 +62,7 @@ export function lineViewsOf(session: Session, timeline: Timeline, repertoire: Re
         const view: LineView = {
           item,
           schools: session.schools,
-          startsAt: clockAt(session.startsAt, when?.startMs ?? timeline.sections[index]?.startMs ?? 0),
+          startsAt: clockAt(classBegins(session), when?.startMs ?? timeline.sections[index]?.startMs ?? 0),
           lengthMs: when?.lengthMs ?? 0,
           breath: when ? firstRepetition(segmentsOf(timeline, when)) : [],
           depth: blocksAround(section.blocks, item).length,

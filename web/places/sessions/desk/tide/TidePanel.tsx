@@ -4,6 +4,7 @@ import type { Region } from '../../../../../core/body/written/region';
 import { nameOf } from '../../../../../core/session/findings/finding/nameOf';
 import { type Tide, type TideCourse, worstCourses } from '../../../../../core/session/load/tide';
 import type { Session } from '../../../../../core/session/plan/session';
+import { classBegins, classSeconds } from '../../../../../core/session/plan/slotTime';
 import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { clockAt } from '../../../../../core/words/clockWords';
@@ -133,7 +134,7 @@ export const TidePanel = memo(function TidePanel({ session, timeline, tide, stre
         </ul>
         <span className="faded tide-at">
           {at !== null && pointed !== null
-            ? `${clockAt(session.startsAt, at * 1000).slice(0, 5)} ${nameOf({ plan: session, find: repertoire.find }, pointed)}`
+            ? `${clockAt(classBegins(session), at * 1000).slice(0, 5)} ${nameOf({ plan: session, find: repertoire.find }, pointed)}`
             : `of the ${strength} ceiling`}
         </span>
       </header>
@@ -141,7 +142,7 @@ export const TidePanel = memo(function TidePanel({ session, timeline, tide, stre
         key={light}
         tide={tide}
         courses={courses}
-        whole={Math.max(session.slotMinutes * 60, timeline.totalMs / 1000)}
+        whole={Math.max(classSeconds(session), timeline.totalMs / 1000)}
         sections={sections}
         inHand={stretch}
         onPoint={point}
