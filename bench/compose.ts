@@ -8,12 +8,13 @@ import { AIMS } from '../core/session/propose/aims';
 import { proposeDraft } from '../core/session/propose/proposeDraft';
 import { timelineOf } from '../core/session/schedule/timeline';
 import { generatedModel, programme } from '../core/testing/exactFit';
-import { readRepertoire } from '../server/repertoire';
+import { readForms, readRepertoire } from '../server/repertoire';
 import { longPlan } from './longPlan';
 
 /** Measures composing: fitting against the exact optimum, and whole drafts for every level and slot length. */
 
 const movements = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));
+const forms = readForms(join(import.meta.dirname, '..', 'repertoire', 'forms'));
 const byId = new Map(movements.map((movement) => [movement.id, movement]));
 const find = (id: string) => byId.get(id);
 const pace = { least: 4, most: 9 };
@@ -78,6 +79,7 @@ function draftFigures(): void {
           slotMinutes,
           doors: { before: 0, after: 0 },
           schools: USUAL_SCHOOLS,
+          forms,
           preferences: { recent: new Set(), level },
         });
         return `${aim} ${((performance.now() - start) / 1000).toFixed(1)} s${left.length > 0 ? ` (${left.length} left: ${left[0]?.slice(0, 60)})` : ''}`;

@@ -49,7 +49,7 @@ export async function renderWith(part: ReactElement, movements: readonly Movemen
     api.util.upsertQueryData('library', undefined, { movements: [...movements], shown, own: [], forms: [] }),
   );
   const drawn = render(part, { wrapper: House });
-  return { ...drawn, user: userEvent.setup({ delay: null }), act };
+  return { ...drawn, user: userEvent.setup(), act };
 }
 
 /** Draws a part of the desk with a class lying on it. */

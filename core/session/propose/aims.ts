@@ -15,7 +15,8 @@ export const AIM_WORDS: Readonly<Record<Aim, string>> = {
   calm: 'Breath and calm',
 };
 
-const balanceOf = (movement: Movement): number =>
+/** The most a movement asks of balance at any moment, 0 to 1. */
+export const balanceOf = (movement: Movement): number =>
   Math.max(0, ...cycleDemand(movement).flatMap(({ pieces }) => pieces.map(({ balance }) => balance)));
 
 /** How well a movement serves an aim, 0 to about 1. Conventions: they only order what is proposed. */

@@ -4,9 +4,10 @@ import type { Movement, Role } from '../../movement/schema/movement';
 import type { JudgingContext } from '../findings/finding/finding';
 import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
 import { newMovementItem } from '../plan/defaults';
+import { isSeatedClass } from '../plan/isSeatedClass';
 import type { MovementItem, Plan } from '../plan/session';
 import { timelineOf } from '../schedule/timeline';
-import { isSeatedClass, type Preferences } from './preferences';
+import type { Preferences } from './preferences';
 
 /** A movement that might be taken into a passage, with what it would ask and move there. */
 export interface Candidate {
@@ -62,7 +63,7 @@ function wayIn(movement: Movement, seated: boolean): string | null | undefined {
 /** Everything that is offered for a section: of the right role and level, on chairs where the class is, each once. */
 export function candidatesFor(plan: Plan, context: JudgingContext, preferences: Preferences, role: Role): Candidate[] {
   const section = plan.sections.findIndex(({ kind }) => kind === role);
-  const seated = isSeatedClass(plan, context);
+  const seated = isSeatedClass(plan, context.find);
   const taken = new Set(
     plan.sections
       .filter(({ kind }) => kind !== role)

@@ -1,12 +1,17 @@
+import { sumBy } from 'remeda';
 import type { Schools } from '../../movement/adapt/schools';
+import type { Form } from '../../movement/schema/form';
+import { baseId } from '../../movement/schema/version';
 import type { JudgingContext } from '../findings/finding/finding';
 import { EASE_DEMAND } from '../load/sessionDemand';
 import { sessionStrain } from '../load/sessionStrain';
+import { Block } from '../plan/block';
 import { newPause } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
 import { classMinutes, classSeconds, type Doors } from '../plan/slotTime';
 import { type Aim, effortOf, serves } from './aims';
 import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
+import { type MainSet, mainSets } from './mainSets';
 import { dearness, type Preferences } from './preferences';
 
 /** What a whole class is asked for. */
@@ -17,17 +22,36 @@ export interface DraftRequest {
   readonly preferences: Preferences;
   /** How the class is done where schools disagree. */
   readonly schools: Schools;
+  readonly forms: readonly Form[];
 }
 
-/** The share of the slot that the main part is chosen for; fitting does the rest. */
-export const MAIN_SHARE = 0.46;
-/** So many movements, then a rest of so many seconds; fewer where there is much time to fill. */
-const TOGETHER = [3, 2, 1] as const;
+/** A main part: what it is made of, how often as a whole, and after how many lines it rests. */
+export interface MainPart {
+  readonly name: string;
+  readonly lines: readonly Candidate[];
+  readonly rounds: number;
+  readonly together: number;
+  readonly form: MainSet['form'];
+  readonly seconds: number;
+}
+
+/** The share of the class that the main part is chosen for; fitting does the rest. */
+export const MAIN_SHARE = 0.5;
+/** So many lines, then a rest of so many seconds; fewer where strain asks for it. */
+const TOGETHER = [Number.POSITIVE_INFINITY, 4, 3, 2, 1] as const;
 const REST = 30;
-/** When so many seconds are missing at each rest, it becomes a break, up to so long. */
-const BREAK = 45;
-const LONG_BREAK = 300;
-export const BREAK_NOTE = 'Sit, drink, ask';
+/** Between the rounds of a whole. */
+const ROUND_REST = 45;
+/** A set of pieces comes round twice at most, a form that is walked more often. */
+const MOST_ROUNDS = { none: 2, standing: 2, walked: 6 } as const;
+/** A main part has a line for so many minutes of its class: few things, done often enough to sink in. */
+const MINUTES_A_LINE = 5;
+/** What is chosen leaves room for warm-up and cool-down under the ceiling. */
+const ROOM = 0.9;
+/** A main part may come to so much more than it was chosen for. */
+const OVER = 1.15;
+/** New movements in one class, where others are known. */
+const NEW_AT_MOST = 2;
 
 /** Quiet first and last, what asks most in the middle. */
 function inAnArch(lines: readonly Candidate[]): Candidate[] {
@@ -37,87 +61,108 @@ function inAnArch(lines: readonly Candidate[]): Candidate[] {
   return [...rising, ...falling.reverse()];
 }
 
-interface Pauses {
-  /** After so many lines each time. */
-  readonly together: number;
-  readonly seconds: number;
-}
-
-/** When and how long the class pauses so that some lines fill a main part of so many seconds: more often where that is not enough. */
-function pausesOf(lines: readonly Candidate[], target: number): Pauses {
-  const pauses = TOGETHER.map((together): Pauses => {
-    const missing = (target - secondsOf(lines)) / Math.max(1, Math.floor((lines.length - 1) / together));
-    return { together, seconds: missing > BREAK ? Math.round(missing / 15) * 15 : REST };
-  });
-  const last = pauses.at(-1) as Pauses;
-  return pauses.find(({ seconds }) => seconds <= LONG_BREAK) ?? { ...last, seconds: LONG_BREAK };
-}
-
-/** How near lines done one after the other, with their pauses, come to a ceiling; 1 is at it. */
-function strainOf(lines: readonly Candidate[], { limits }: JudgingContext, target: number): number {
+/** How near lines done one after the other, with their rests and rounds, come to a ceiling; 1 is at it. */
+function strainOf(lines: readonly Candidate[], rounds: number, together: number, { limits }: JudgingContext): number {
   const resting = lines[0]?.pieces[0];
-  const { together, seconds } = pausesOf(lines, target);
-  const pieces = inAnArch(lines).flatMap(({ pieces: own }, place) =>
-    resting && (place + 1) % together === 0 ? [...own, { ...resting, demand: EASE_DEMAND, seconds }] : own,
+  const rest = (seconds: number) => (resting ? [{ ...resting, demand: EASE_DEMAND, seconds }] : []);
+  const once = lines.flatMap(({ pieces }, place) =>
+    (place + 1) % together === 0 ? [...pieces, ...rest(REST)] : [...pieces],
   );
-  return Math.max(0, ...sessionStrain(pieces, limits.ceilings).map(({ percent }) => percent)) / 100;
+  const all = Array.from({ length: rounds }, () => [...once, ...rest(ROUND_REST)]).flat();
+  return Math.max(0, ...sessionStrain(all, limits.ceilings).map(({ percent }) => percent)) / 100;
 }
 
-/** A main part has a line for so many minutes of its slot: few things, done often enough to sink in. */
-const MINUTES_A_LINE = 5;
+/** The fewest rests with which lines stay under the ceiling; null where none are enough. */
+function restsFor(lines: readonly Candidate[], rounds: number, context: JudgingContext): number | null {
+  return TOGETHER.find((together) => strainOf(lines, rounds, together, context) <= ROOM) ?? null;
+}
 
-/** What is chosen leaves room for warm-up and cool-down under the ceiling. */
-const ROOM = 0.9;
+const lengthOf = (lines: readonly Candidate[], rounds: number, together: number): number =>
+  rounds * (secondsOf(lines) + REST * Math.floor(Math.max(0, lines.length - 1) / together)) + ROUND_REST * (rounds - 1);
 
-export function mainOf(plan: Plan, context: JudgingContext, { aim, preferences, ...slot }: DraftRequest): Candidate[] {
-  const target = classSeconds(slot) * MAIN_SHARE;
-  const candidates = candidatesFor(plan, context, preferences, 'main').filter(({ seconds }) => seconds < target * 0.6);
-  const most = Math.max(3, Math.round(classMinutes(slot) / MINUTES_A_LINE));
+/** The pieces of a set that serve the aim best and stay under the ceiling, up to so long and so many. */
+function chosenFrom(
+  { lines }: MainSet,
+  context: JudgingContext,
+  { aim, preferences }: DraftRequest,
+  target: number,
+  most: number,
+): Candidate[] {
+  const isNew = ({ movement }: Candidate) => context.known !== null && !context.known.has(baseId(movement.id));
+  const knownEnough = lines.filter((one) => !isNew(one)).length >= 3;
+  const worth = ({ movement }: Candidate) =>
+    serves(movement, aim) /
+    dearness('familiar', movement, context, preferences) /
+    dearness('varied', movement, context, preferences);
   let chosen: Candidate[] = [];
-  // What serves the aim comes first; what is left of the time goes to what asks least.
-  for (const serving of [
-    (one: Candidate) => serves(one.movement, aim),
-    (one: Candidate) => 1 - effortOf(one.movement),
-  ]) {
-    const passed = new Set<Candidate>();
-    while (secondsOf(chosen) < target && chosen.length < most) {
-      const worth = (one: Candidate): number => {
-        const alike = chosen.filter(({ movement }) => movement.tradition === one.movement.tradition).length;
-        const dear =
-          dearness('familiar', one.movement, context, preferences) *
-          dearness('varied', one.movement, context, preferences);
-        return serving(one) / dear / (1 + 0.12 * alike);
-      };
-      const [best] = candidates
-        .filter((one) => !chosen.includes(one) && !passed.has(one) && serving(one) > 0.25)
-        .toSorted((a, b) => worth(b) - worth(a));
-      if (!best) break;
-      passed.add(best);
-      const then = [...chosen, best];
-      if (strainOf(then, context, target) <= ROOM) chosen = then;
-    }
+  for (const one of lines.toSorted((a, b) => worth(b) - worth(a))) {
+    if (secondsOf(chosen) >= target || chosen.length >= most) break;
+    if (knownEnough && isNew(one) && chosen.filter(isNew).length >= NEW_AT_MOST) continue;
+    const then = inAnArch([...chosen, one]);
+    const together = restsFor(then, 1, context);
+    if (together !== null && lengthOf(then, 1, together) <= target * OVER) chosen = then;
   }
-  const section = plan.sections.findIndex(({ kind }) => kind === 'main');
-  const longer = stretchedTo(chosen, target, plan, section);
-  return inAnArch(strainOf(longer, context, target) <= ROOM ? longer : chosen);
+  return chosen;
 }
 
-/** The main lines: what is known is joined in with, what is new is explained; a settle after each, a rest after every few. */
-export function mainItems(lines: readonly Candidate[], { known }: JudgingContext, target: number): Item[] {
-  // Where strain leaves room for no more moving, the class sits down, drinks and asks.
-  const { together, seconds } = pausesOf(lines, target);
-  const pause = (place: number): Item =>
-    seconds > REST
-      ? newPause('talk', `break-${place}`, seconds, BREAK_NOTE)
-      : newPause('rest', `rest-${place}`, seconds);
-  return lines.flatMap(({ item, movement }, place): Item[] => {
-    const isNew = known === null || !known.has(movement.id);
+/** A set brought to so many seconds: chosen from, stretched, and done again as a whole; null where nothing of it fits. */
+function partOf(
+  set: MainSet,
+  context: JudgingContext,
+  request: DraftRequest,
+  plan: Plan,
+  target: number,
+): MainPart | null {
+  const section = plan.sections.findIndex(({ kind }) => kind === 'main');
+  const most = Math.max(3, Math.round(classMinutes(request) / MINUTES_A_LINE));
+  const once = set.form === 'none' ? chosenFrom(set, context, request, target, most) : set.lines;
+  if (once.length === 0 || lengthOf(once, 1, Number.POSITIVE_INFINITY) > target * OVER) return null;
+  const longer = set.form === 'walked' ? once : stretchedTo(once, target, plan, section);
+  const often = restsFor(longer, 1, context);
+  const lines = often === null || lengthOf(longer, 1, often) > target * OVER ? once : longer;
+  let best: MainPart | null = null;
+  for (let rounds = 1; rounds <= MOST_ROUNDS[set.form]; rounds += 1) {
+    const together = restsFor(lines, rounds, context);
+    if (together === null) break;
+    const seconds = lengthOf(lines, rounds, together);
+    if (seconds > target * OVER) break;
+    best = { name: set.name, lines, rounds, together, form: set.form, seconds };
+  }
+  return best;
+}
+
+/** The main part that serves an aim best and fills its time: pieces of one kind, stepping, or a form; null where there is none. */
+export function mainOf(plan: Plan, context: JudgingContext, request: DraftRequest): MainPart | null {
+  const target = classSeconds(request) * MAIN_SHARE;
+  const section = plan.sections.findIndex(({ kind }) => kind === 'main');
+  const candidates = candidatesFor(plan, context, request.preferences, 'main');
+  const parts = mainSets(candidates, request.aim, request.forms, plan, section).flatMap(
+    (set) => partOf(set, context, request, plan, target) ?? [],
+  );
+  const worth = ({ lines, seconds }: MainPart) =>
+    (sumBy(lines, (one) => one.seconds * serves(one.movement, request.aim)) / secondsOf(lines)) *
+    Math.min(1, seconds / target) ** 2;
+  return parts.toSorted((a, b) => worth(b) - worth(a))[0] ?? null;
+}
+
+/** The lines of a main part: what is known is named, what is new is explained, a form flows; rests where strain asks for them. */
+export function mainItems(
+  { lines, rounds, together, form }: MainPart,
+  { known }: JudgingContext,
+): { readonly items: Item[]; readonly blocks: Block[] } {
+  const whole = Block.parse({ id: 'main-whole', rounds, roundRest: ROUND_REST });
+  const block = rounds > 1 ? whole.id : null;
+  const items = lines.flatMap(({ item, movement }, place): Item[] => {
+    const isNew = known !== null && !known.has(baseId(movement.id));
+    const manner = isNew ? 'explained' : form === 'walked' ? 'follow-along' : 'named';
     const line: Item = {
       ...item,
-      manner: isNew ? 'explained' : 'follow-along',
-      settle: { kind: 'still', seconds: 10 },
+      block,
+      manner,
+      settle: form === 'none' ? { kind: 'still', seconds: 5 } : { kind: 'none' },
     };
     const rests = (place + 1) % together === 0 && place + 1 < lines.length;
-    return rests ? [line, pause(place)] : [line];
+    return rests ? [line, { ...newPause('rest', `rest-${place}`, REST), block }] : [line];
   });
+  return { items, blocks: rounds > 1 ? [whole] : [] };
 }

@@ -5,9 +5,7 @@ import { isGrave, isOfSlot } from '../findings/finding/isGrave';
 import { findingsOf } from '../findings/judge';
 import { triedRemedies } from '../findings/preview';
 import { type FitAnswer, fitPlan } from '../fit/fitPlan';
-import { newPause } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
-import { BREAK_NOTE } from './mainPart';
 
 /** So many remedies are taken one after the other at most. */
 const REMEDIES = 10;
@@ -43,19 +41,18 @@ export function mendedPlan(plan: Plan, context: JudgingContext): Plan {
   return now;
 }
 
-/** Longer breaks by so many seconds, at most so often, where a class would otherwise be filled with more than it can bear. */
-const LONGER = 60;
+/** Longer rests by so many seconds, at most so often, where a class would otherwise be filled with more than it can bear. */
+const LONGER = 15;
 const LENGTHENED = 4;
-const LONGEST_BREAK = 420;
+const LONGEST_REST = 60;
 
-/** The class with every pause between lines of its main part a longer break; null where there is none or they are long enough. */
-function withLongerBreaks(plan: Plan): Plan | null {
+/** The class with every rest between lines of its main part longer; null where there is none or they are long enough. */
+function withLongerRests(plan: Plan): Plan | null {
   let changed = false;
-  const longer = (item: Item, place: number): Item => {
-    const isPause = item.kind !== 'movement' && place > 0 && (item.kind === 'talk' || item.note === '');
-    if (!isPause || item.seconds + LONGER > LONGEST_BREAK) return item;
+  const longer = (item: Item): Item => {
+    if (item.kind !== 'rest' || item.seconds + LONGER > LONGEST_REST) return item;
     changed = true;
-    return newPause('talk', item.id, item.seconds + LONGER, BREAK_NOTE);
+    return { ...item, seconds: item.seconds + LONGER };
   };
   const then = {
     ...plan,
@@ -66,7 +63,7 @@ function withLongerBreaks(plan: Plan): Plan | null {
   return changed ? then : null;
 }
 
-/** The class fitted to its slot; where more moving would ask too much, with longer breaks instead. */
+/** The class fitted to its slot; where more moving would ask too much, with longer rests instead. */
 export function fittedPlan(plan: Plan, context: JudgingContext): Plan | null {
   for (const kind of ['trim', 'leave-out'] as const) {
     let [from, best, least]: [Plan | null, Plan | null, number] = [plan, null, Number.POSITIVE_INFINITY];
@@ -74,7 +71,7 @@ export function fittedPlan(plan: Plan, context: JudgingContext): Plan | null {
       const answer: FitAnswer = fitPlan(from, context, kind);
       const asks = answer.ok ? answer.over.length + answer.brings.length : Number.POSITIVE_INFINITY;
       if (answer.ok && asks < least) [best, least] = [applyEdits(from, answer.edits), asks];
-      from = withLongerBreaks(from);
+      from = withLongerRests(from);
     }
     if (best) return best;
   }

@@ -1,9 +1,7 @@
-import { isSeated } from '../../body/written/load';
 import type { Movement } from '../../movement/schema/movement';
 import { baseId } from '../../movement/schema/version';
 import type { PlanEdit } from '../edit/planEdit';
 import type { JudgingContext } from '../findings/finding/finding';
-import type { Plan } from '../plan/session';
 
 /** What a proposal leans to: the least time, what the group knows, or what it has not had lately. */
 export type Taste = 'shortest' | 'familiar' | 'varied';
@@ -48,12 +46,4 @@ export function dearness(
   if (taste === 'familiar') return unknown ? AGAINST : 1;
   if (taste === 'varied') return recent.has(id) ? AGAINST : 1;
   return 1;
-}
-
-/** Whether a class is done on chairs: then what is proposed is too, and otherwise nothing that begins on one. */
-export function isSeatedClass(plan: Plan, { find }: Pick<JudgingContext, 'find'>): boolean {
-  const movements = plan.sections
-    .filter(({ kind }) => kind === 'main')
-    .flatMap(({ items }) => items.flatMap((item) => (item.kind === 'movement' ? (find(item.movementId) ?? []) : [])));
-  return movements.length > 0 && movements.every(({ start }) => isSeated(start.load));
 }

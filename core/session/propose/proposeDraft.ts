@@ -2,15 +2,16 @@ import { sumBy } from 'remeda';
 import { usualName } from '../../movement/schema/movement';
 import { applyEdits } from '../edit/planEdit';
 import { analyseClass } from '../findings/finding/analyseClass';
-import type { JudgingContext } from '../findings/finding/finding';
+import type { AnalysedClass, JudgingContext } from '../findings/finding/finding';
 import { isGrave } from '../findings/finding/isGrave';
 import { findingsOf } from '../findings/judge';
+import type { Block } from '../plan/block';
 import { emptySections } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
 import { classSeconds } from '../plan/slotTime';
 import { AIM_WORDS } from './aims';
 import { type Candidate, candidatesFor, secondsOf } from './candidates';
-import { type DraftRequest, MAIN_SHARE, mainItems, mainOf } from './mainPart';
+import { type DraftRequest, type MainPart, mainItems, mainOf } from './mainPart';
 import { fittedPlan, mendedPlan } from './mendDraft';
 import type { Preferences } from './preferences';
 import { proposeCoolDown } from './proposeCoolDown';
@@ -24,9 +25,11 @@ export interface Draft {
   readonly left: readonly string[];
 }
 
-const withItems = (plan: Plan, kind: string, items: readonly Item[]): Plan => ({
+const withItems = (plan: Plan, kind: string, items: readonly Item[], blocks: readonly Block[] = []): Plan => ({
   ...plan,
-  sections: plan.sections.map((section) => (section.kind === kind ? { ...section, items: [...items] } : section)),
+  sections: plan.sections.map((section) =>
+    section.kind === kind ? { ...section, items: [...items], blocks: [...blocks] } : section,
+  ),
 });
 
 /** One or two quiet lines to arrive with, and to leave with. */
@@ -57,16 +60,29 @@ function quietLines(
 /** A draft is mended and fitted again at most so often. */
 const ROUNDS = 4;
 
+const REASON =
+  'What asks most stands in the middle; the warm-up is worked out from it, the cool-down looks after what worked.';
+
+/** What the main part is, as a reason for it. */
+function mainReason({ form, name, lines, rounds }: MainPart): string {
+  const often = rounds > 1 ? `, ${rounds} times` : '';
+  return form === 'none'
+    ? `${lines.map(({ movement }) => usualName(movement)).join(', ')}${often}.`
+    : `${name}${often}.`;
+}
+
 /**
  * A whole first draft: a main part for the aim, the warm-up it needs, a cool-down after it, fitted to its slot and mended until
- * nothing grave is left; or the reason why not.
+ * nothing grave is left; or the reason why not. Where there is too little for the slot, it says so rather than fill it with talk.
  */
 export function proposeDraft(context: JudgingContext, request: DraftRequest): Draft {
   const { aim, slotMinutes, doors, preferences, schools } = request;
   const seconds = classSeconds(request);
   const empty: Plan = { slotMinutes, doors, breath: { in: 1, out: 1 }, schools, sections: emptySections() };
-  const lines = mainOf(empty, context, request);
-  let plan = withItems(empty, 'main', mainItems(lines, context, seconds * MAIN_SHARE));
+  const main = mainOf(empty, context, request);
+  if (!main) return { plan: empty, reasons: [], left: [`Nothing is offered for “${AIM_WORDS[aim]}” in this slot.`] };
+  const { items, blocks } = mainItems(main, context);
+  let plan = withItems(empty, 'main', items, blocks);
   plan = withItems(plan, 'opening', quietLines(plan, context, preferences, 'opening', seconds * 0.06));
   plan = withItems(plan, 'closing', quietLines(plan, context, preferences, 'closing', seconds * 0.07));
   const taken = (proposals: readonly { readonly edits: Parameters<typeof applyEdits>[1] }[]) =>
@@ -82,14 +98,17 @@ export function proposeDraft(context: JudgingContext, request: DraftRequest): Dr
   const analysed = analyseClass(plan, context);
   return {
     plan,
-    reasons: [
-      `${AIM_WORDS[aim]}: ${lines.map(({ movement }) => usualName(movement)).join(', ')}.`,
-      'What asks most stands in the middle; the warm-up is worked out from it, the cool-down looks after what worked.',
-    ],
-    left: analysed
-      ? findingsOf(analysed)
-          .filter(isGrave)
-          .map(({ what }) => what)
-      : ['The draft names a movement that is not known.'],
+    reasons: [`${AIM_WORDS[aim]}: ${mainReason(main)}`, REASON],
+    left: analysed ? leftIn(analysed) : ['The draft names a movement that is not known.'],
   };
+}
+
+/** What is still to be minded in a draft: what is grave, and a slot that it does not fill. */
+function leftIn(analysed: AnalysedClass): string[] {
+  const found = findingsOf(analysed);
+  const under = found.filter(({ code }) => code === 'slot-under');
+  return [
+    ...found.filter(isGrave).map(({ what }) => what),
+    ...under.map(({ what }) => `Too little for this slot. ${what}`),
+  ];
 }

@@ -2,6 +2,8 @@ import { sumBy, unique } from 'remeda';
 import { Region } from '../../body/written/region';
 import { CHANNELS } from '../../demand/channels';
 import type { Movement } from '../../movement/schema/movement';
+import { isBallistic, isShaken } from '../../traits/ballistic';
+import { mainJoint } from '../../traits/mainJoint';
 import { warmingOf } from '../../traits/warmingOf';
 import { minutes } from '../../words/clockWords';
 import { spaced } from '../../words/spaced';
@@ -22,19 +24,15 @@ import { dearness, type Preferences, type Proposal, TASTES, type Taste } from '.
 const SPARE = 0.9;
 
 /**
- * Where a movement stands in a warm-up: breath first, then joints from the neck down to the ankles, what asks more of the legs
- * last.
+ * Where a movement stands in a warm-up: breath first, then joints from the neck down to the ankles, what asks more of the legs after
+ * them, and what swings or shakes last.
  */
 export function warmUpPlace(movement: Movement): number {
   const warming = warmingOf(movement);
   const effort = Math.max(warming.thighs.peak, warming.hips.peak, warming.shoulders.peak);
-  // Where a movement says itself what it is for, as patting and rubbing do, that counts; else what the figure moves.
-  const isSaid = Object.keys(movement.mobilises).length > 0;
-  const joint = Region.options
-    .map((region, place) => ({ place, moved: isSaid ? (movement.mobilises[region] ?? 0) : warming[region].mobilised }))
-    .reduce((most, one) => (one.moved > most.moved + 0.05 ? one : most));
   if (movement.tradition === 'standing') return -1;
-  return joint.place + (effort > 0.45 ? Region.options.length : 0);
+  const later = isBallistic(movement) ? 2 : effort > 0.45 ? 1 : 0;
+  return Region.options.indexOf(mainJoint(movement)) + later * Region.options.length;
 }
 
 const inOrder = <Thing extends { readonly movement: Movement }>(some: readonly Thing[]): Thing[] =>
@@ -119,9 +117,49 @@ function lengthened(need: Need, chosen: readonly Candidate[], plan: Plan, sectio
   return now;
 }
 
+/** What every warm-up moves, from above down: for each the regions that a line for it may be done for. */
+const EVERYWHERE: readonly (readonly Region[])[] = [
+  ['neck'],
+  ['shoulders'],
+  ['upper-back', 'low-back'],
+  ['hips'],
+  ['knees'],
+  ['ankles', 'calves'],
+];
+
+/** What moves a joint by less than this is not done for it. Convention. */
+const REALLY = 0.25;
+const isFor = (movement: Movement, regions: readonly Region[]): boolean => {
+  const joint = mainJoint(movement);
+  return regions.includes(joint) && warmingOf(movement)[joint].mobilised >= REALLY;
+};
+
+/** A joint loosened by itself, or patted: no stepping, no swinging. */
+const isPlain = (movement: Movement): boolean =>
+  ['preparation', 'self-massage', 'qigong'].includes(movement.tradition) && !isBallistic(movement);
+
+/** A line for every joint that has none yet, the cheapest that really moves it. */
+function everyJoint(chosen: readonly Candidate[], offered: readonly Priced[]): Candidate[] {
+  const now = [...chosen];
+  for (const regions of EVERYWHERE) {
+    if (now.some(({ movement }) => isFor(movement, regions))) continue;
+    const [best] = offered
+      .filter(({ movement }) => isFor(movement, regions) && isPlain(movement))
+      .toSorted((a, b) => a.price - b.price);
+    if (best) now.push(best);
+  }
+  return now;
+}
+
+/** One way of shaking is enough: the cheapest is offered. */
+function shakenOnce(offered: readonly Priced[]): Priced[] {
+  const [best] = offered.filter(({ movement }) => isShaken(movement)).toSorted((a, b) => a.price - b.price);
+  return offered.filter((one) => one === best || !isShaken(one.movement));
+}
+
 /** Joints that nothing asks for are moved too, those that are coldest first, until the warm-up has its usual least. */
 function filled(need: Need, chosen: readonly Candidate[], offered: readonly Priced[], least: number): Candidate[] {
-  const now = [...chosen];
+  const now = everyJoint(chosen, offered);
   while (secondsOf(now) < least) {
     const ready = inOrder(now).reduce((from, { pieces }) => readinessAfter(pieces, from), need.before);
     const cold = (region: Region) =>
@@ -172,12 +210,13 @@ export function proposeWarmUp(
   const used = new Map<Movement, number>();
   const most = (classSeconds(plan) * SECTION_SHARES['warm-up'].most) / 100;
   const made = (taste: Taste): Proposal => {
-    const priced = candidates.map((candidate): Priced => {
+    const all = candidates.map((candidate): Priced => {
       const { movement, seconds } = candidate;
       // What an earlier choice has used is dearer, so that the three differ.
       const again = 1 + (used.get(movement) ?? 0);
       return { ...candidate, price: (seconds + LINE) * dearness(taste, movement, context, preferences) * again };
     });
+    const priced = shakenOnce(all);
     const covered = leastCover(priced, (some) => openGaps(need, some));
     const reached = covered.closed ? covered.chosen : lengthened(need, covered.chosen, plan, section, most);
     const lines = inOrder(shortened(need, filled(need, reached, priced, least), plan, section, least));

@@ -2,6 +2,7 @@ import { usualName } from '../../../movement/schema/movement';
 import { placeOf } from '../../edit/editPlan';
 import type { PlanEdit } from '../../edit/planEdit';
 import { newPause } from '../../plan/defaults';
+import { isSeatedClass } from '../../plan/isSeatedClass';
 import type { AnalysedClass, Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { freshId, movementLine } from './mending';
@@ -38,8 +39,10 @@ export function easierWays(analysed: AnalysedClass, itemId: string): Remedy[] {
   const line = movementLine(analysed, itemId);
   const movement = line && analysed.find(line.movementId);
   if (!line || !movement) return [];
+  // Nobody sits down for one line of a class that stands.
+  const sits = isSeatedClass(analysed.plan, analysed.find);
   return movement.variants
-    .filter(({ id, kind }) => kind !== 'harder' && id !== line.variant)
+    .filter(({ id, kind }) => kind !== 'harder' && id !== line.variant && (kind !== 'seated' || sits))
     .map(({ id, name }) => ({
       label: `${usualName(movement)}: ${name}`,
       edits: [{ kind: 'change', itemId, to: { variant: id } }],

@@ -6,6 +6,7 @@ import { AIM_WORDS, AIMS, type Aim } from '../../../../../core/session/propose/a
 import { type Proposal, TASTE_WORDS } from '../../../../../core/session/propose/preferences';
 import type { Draft } from '../../../../../core/session/propose/proposeDraft';
 import { minutes } from '../../../../../core/words/clockWords';
+import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import type { AskedOf } from '../../../../class/useAsked';
 import { drafted, mended } from '../../draft/draft';
@@ -38,6 +39,7 @@ export function ProposeDrawer({ session, askedOf, onClose }: Props) {
   const { isBusy, failure, ask, cancel } = useComposer();
   const dispatch = useAppDispatch();
   const { message } = App.useApp();
+  const { forms } = useRepertoire();
 
   const propose = async () => {
     setProposals([]);
@@ -46,7 +48,7 @@ export function ProposeDrawer({ session, askedOf, onClose }: Props) {
     const { slotMinutes, doors, schools } = session;
     await ask(async (composer) => {
       if (what === 'draft')
-        setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, doors, preferences, schools }));
+        setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, doors, preferences, schools, forms }));
       else if (what === 'warm-up') setProposals(await composer.warmUp(session, askedOf.asked, preferences));
       else setProposals(await composer.coolDown(session, askedOf.asked, preferences));
       return true;

@@ -24,7 +24,7 @@ const WHENS: { value: When; label: string }[] = [
   { value: 'after-each', label: 'After each' },
   { value: 'at-end', label: 'Once, at the end' },
 ];
-const MOST_LINES = 4;
+const MOST_LINES = 8;
 
 /** What a section is settled with, opened to be changed. */
 export const SettleButton = memo(function SettleButton({ section, word, settle }: Props) {
