@@ -40,7 +40,7 @@ const evening: Order = {
     talk('weight', 120, 'Where is the weight before the foot lifts?'),
     ['brush-knee', 4, { ...settled(10), block: 'two-of-the-form' }],
     ['part-the-mane', 4, { ...settled(10), block: 'two-of-the-form' }],
-    ['pushing-waves', 8, settled(10)],
+    ['pushing-waves', 9, settled(10)],
     ['standing-post', 24, { manner: 'follow-along', ...settled(20) }],
   ],
   'cool-down': [

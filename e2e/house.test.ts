@@ -188,7 +188,7 @@ test('started empty, every place says what it is for and offers one thing to do'
     await go(page, `${empty.url}/sessions`);
     await textOf(page, '.notice', /a running order that fills it/);
     await click(page, '.notice button');
-    await textOf(page, '.slot-verdict', /Nothing planned yet for 60 minutes/);
+    await textOf(page, '.slot-verdict', /Nothing planned yet for 50 minutes/);
     expect(faults).toEqual([]);
   } finally {
     await empty.close();

@@ -1,5 +1,7 @@
 import type { Page } from 'puppeteer-core';
-import { computed, stored } from './desk';
+import { classSeconds } from '../core/session/plan/slotTime';
+import { forecastFor } from '../core/session/report/forecast';
+import { computed, find, stored } from './desk';
 import { go, openPage, saved, stage, textOf } from './house';
 
 /** Once through without a pointer: a class made, composed, mended with its neighbours, fitted, and put on paper. */
@@ -93,7 +95,8 @@ test('a class is made, grouped, fitted and printed by the keyboard alone', async
   const made = (await stored(on.house.url, id)).session;
   expect(made.title).toBe('Made by keys');
   expect(made.sections[2]?.blocks).toHaveLength(1);
-  const minutes = Math.round(computed(made).totalMs / 60_000) + 2;
+  // What is uncertain, and coming in and clearing the hall.
+  const minutes = Math.round((1.07 * computed(made).totalMs) / 60_000) + 11;
 
   await tabTo(page, 'button', /^Fit$/, true);
   await page.keyboard.press('Enter');
@@ -111,7 +114,8 @@ test('a class is made, grouped, fitted and printed by the keyboard alone', async
   await saved(page);
   const fitted = (await stored(on.house.url, id)).session;
   expect(fitted.slotMinutes).toBe(minutes);
-  expect(Math.abs(computed(fitted).totalMs - minutes * 60_000)).toBeLessThanOrEqual(15_000);
+  const { safeMs } = forecastFor(fitted, computed(fitted), find);
+  expect(Math.abs(safeMs - classSeconds(fitted) * 1000)).toBeLessThanOrEqual(15_000);
 
   await tabTo(page, 'button', /Paper/);
   await page.keyboard.press('Enter');

@@ -190,7 +190,7 @@ test('a line dragged below another is moved there', async () => {
 test('rest and talk are added as they are written, and over the slot is said in plain words', async () => {
   const { page } = await open();
   await addLine(page, 2, 'talk 4 min about the choir');
-  expect(await textOf(page, '.slot-verdict', /too long/)).toMatch(/^\d+ min( \d+ s)? too long for the slot$/);
+  expect(await textOf(page, '.slot-verdict', /late/)).toMatch(/^Ends \d+ min( \d+ s)? late, or later, in two of ten$/);
   await addLine(page, 3, 'rest 45s');
   await saved(page);
   const { session } = await stored(on.house.url, ID);

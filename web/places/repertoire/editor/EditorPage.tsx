@@ -51,24 +51,29 @@ export function EditorPage() {
       </Notice>
     );
   }
-  return <Editor key={`${id} ${from}`} known={known} isCopy={id === null} />;
+  return <Editor key={`${id} ${from}`} known={known} isCopy={id === null} newName={search.get('name') ?? ''} />;
 }
 
 interface EditorProps {
   /** What is changed or copied; null for a new movement. */
   readonly known: Movement | null;
   readonly isCopy: boolean;
+  /** What a new movement is called to begin with. */
+  readonly newName: string;
 }
 
 /** What a new movement or a copy begins as. */
-function begun(known: Movement | null, isCopy: boolean): Movement {
-  if (known === null) return emptyMovement();
+function begun(known: Movement | null, isCopy: boolean, name: string): Movement {
+  if (known === null) {
+    const empty = emptyMovement();
+    return { ...empty, names: { ...empty.names, english: [name.slice(0, 80)] } };
+  }
   if (!isCopy) return known;
   const { names } = known;
   return { ...known, names: { ...names, english: [`${names.english[0]}, my way`, ...names.english.slice(1)] } };
 }
 
-function Editor({ known, isCopy }: EditorProps) {
+function Editor({ known, isCopy, newName }: EditorProps) {
   const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
@@ -80,13 +85,13 @@ function Editor({ known, isCopy }: EditorProps) {
   const movement = useEditorSelector(({ movementDraft }) => movementDraft.present);
   const canUndo = useEditorSelector(({ movementDraft }) => movementDraft.past.length > 0);
   const canRedo = useEditorSelector(({ movementDraft }) => movementDraft.future.length > 0);
-  const shelf = `${isCopy ? 'new' : 'next'}.${known?.id ?? ''}`;
+  const shelf = `${isCopy ? 'new' : 'next'}.${known?.id ?? newName}`;
 
   useEffect(() => {
     const left = keptMovements.find(shelf);
     setPickedUp(left !== null);
-    dispatch(movementOpened(left ?? begun(known, isCopy)));
-  }, [dispatch, known, isCopy, shelf]);
+    dispatch(movementOpened(left ?? begun(known, isCopy, newName)));
+  }, [dispatch, known, isCopy, newName, shelf]);
   useEffect(() => {
     if (movement && canUndo) keptMovements.keep(shelf, movement);
   }, [movement, canUndo, shelf]);
@@ -197,7 +202,7 @@ function Editor({ known, isCopy }: EditorProps) {
               onClick={() => {
                 keptMovements.forget(shelf);
                 setPickedUp(false);
-                dispatch(movementOpened(begun(known, isCopy)));
+                dispatch(movementOpened(begun(known, isCopy, newName)));
               }}
             >
               Begin afresh

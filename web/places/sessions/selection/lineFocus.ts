@@ -2,9 +2,25 @@
 
 const lines = (): HTMLElement[] => [...document.querySelectorAll<HTMLElement>('[data-line]')];
 
+/** The line the keyboard is on its way to; a later one takes its place. */
+let wanted: string | null = null;
+/** A page that is busy may draw a line some frames late. */
+const FRAMES = 120;
+
 /** Puts the keyboard on a line once it is on the screen. */
 export function focusLine(itemId: string): void {
-  requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-line="${CSS.escape(itemId)}"]`)?.focus());
+  wanted = itemId;
+  look(itemId, FRAMES);
+}
+
+function look(itemId: string, frames: number): void {
+  requestAnimationFrame(() => {
+    if (wanted !== itemId) return;
+    const line = document.querySelector<HTMLElement>(`[data-line="${CSS.escape(itemId)}"]`);
+    line?.focus();
+    if (line || frames === 0) wanted = null;
+    else look(itemId, frames - 1);
+  });
 }
 
 /** Puts the keyboard one line further (1) or back (-1); at the ends it stays. Answers where it went. */

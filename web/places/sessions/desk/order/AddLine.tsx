@@ -1,6 +1,10 @@
 import { nanoid } from '@reduxjs/toolkit';
 import { AutoComplete } from 'antd';
 import { memo, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { tellingMoment } from '../../../../../core/movement/sample/tellingMoment';
+import type { Movement } from '../../../../../core/movement/schema/movement';
+import { writtenSide } from '../../../../../core/movement/walk/cycleFor';
 import { Block } from '../../../../../core/session/plan/block';
 import { freshLines, type LineSet } from '../../../../../core/session/plan/lineSet';
 import type { Section } from '../../../../../core/session/plan/session';
@@ -8,6 +12,7 @@ import { minutes } from '../../../../../core/words/clockWords';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { sectionWord } from '../../../../app/words';
+import { Figure } from '../../../../drawing/figure/Figure';
 import { linesPut } from '../../draft/draft';
 import { useDeskSelector } from '../../draft/draftStore';
 import { type Offer, offersFor } from './offersFor';
@@ -28,6 +33,7 @@ function asLines({ items, title }: Offer): LineSet {
 export const AddLine = memo(function AddLine({ section, kind }: Props) {
   const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
+  const navigate = useNavigate();
   const [text, setText] = useState('');
   // As long as nothing is typed the class does not matter here.
   const session = useDeskSelector(({ draft }) => (text === '' ? null : draft.book.present));
@@ -42,6 +48,10 @@ export const AddLine = memo(function AddLine({ section, kind }: Props) {
     const offer = offers.find((candidate) => candidate.key === key);
     const index = session?.sections[section]?.items.length;
     if (!offer || index === undefined) return;
+    if (offer.newName !== null) {
+      navigate(`/repertoire/new?name=${encodeURIComponent(offer.newName)}`);
+      return;
+    }
     // However many lines it is, it is one step.
     dispatch(linesPut({ at: { section, index }, lines: freshLines(asLines(offer), () => nanoid(8)) }));
     setText('');
@@ -53,13 +63,14 @@ export const AddLine = memo(function AddLine({ section, kind }: Props) {
       className="add-line"
       variant="borderless"
       value={text}
-      options={offers.map(({ key, title, reading, cautions, ms }) => ({
+      options={offers.map(({ key, title, reading, cautions, ms, movement }) => ({
         value: key,
         label: (
           <span className="add-offer">
+            {movement ? <OfferFigure movement={movement} /> : <span />}
             <span className="name">{title}</span>
             <span className="number">{reading}</span>
-            <span className="number">{minutes(ms)}</span>
+            <span className="number">{ms > 0 && minutes(ms)}</span>
             {cautions !== '' && <span className="add-caution">mind {cautions}</span>}
           </span>
         ),
@@ -69,11 +80,13 @@ export const AddLine = memo(function AddLine({ section, kind }: Props) {
       defaultActiveFirstOption
       placeholder={`Add to the ${word}: a name and a count, such as “${EXAMPLES[kind]}”`}
       aria-label={`Add to the ${word}`}
-      notFoundContent={
-        text.trim() === '' ? null : 'No movement or form by that name. “rest 30” and “talk 60 knees” work too.'
-      }
     />
   );
+});
+
+/** A movement at the moment that tells it, small. */
+const OfferFigure = memo(function OfferFigure({ movement }: { readonly movement: Movement }) {
+  return <Figure pose={tellingMoment(movement, writtenSide(movement)).pose} scale={0.2} />;
 });
 
 const EXAMPLES = {

@@ -1,14 +1,15 @@
 import { clamp } from 'remeda';
 import type { Form } from '../../../../../core/movement/schema/form';
-import { usualName } from '../../../../../core/movement/schema/movement';
-import { sidesOffered } from '../../../../../core/movement/schema/pass';
+import { type Movement, usualName } from '../../../../../core/movement/schema/movement';
 import { formLines } from '../../../../../core/session/edit/formLines';
-import { readLine, type WrittenLine } from '../../../../../core/session/edit/readLine';
+import { readLine, type WrittenLine } from '../../../../../core/session/edit/written/readLine';
+import { understand } from '../../../../../core/session/edit/written/understand';
 import { newMovementItem, newPause } from '../../../../../core/session/plan/defaults';
 import { PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import type { Item, Session } from '../../../../../core/session/plan/session';
-import { countWords } from '../../../../../core/session/report/countWords';
+import { amountSaid, countWords } from '../../../../../core/session/report/countWords';
 import { timelineOf } from '../../../../../core/session/schedule/timeline';
+import { minutes } from '../../../../../core/words/clockWords';
 import { spaced } from '../../../../../core/words/spaced';
 import type { Repertoire } from '../../../../app/repertoire';
 
@@ -20,18 +21,29 @@ export interface Offer {
   readonly reading: string;
   readonly cautions: string;
   readonly ms: number;
+  /** The movement it is, for its figure; null for what has none. */
+  readonly movement: Movement | null;
+  /** A movement of this name, to be made in the editor; null for what is added here. */
+  readonly newName: string | null;
 }
 
 type Passage = Session['sections'][number];
+type Written = Extract<WrittenLine, { kind: 'movement' }>;
 
-/** How many movements are offered for what was typed, and how many letters must be typed for a form. */
+/** How many movements are offered for what was typed, and how many where none has all of its words. */
 const OFFERED = 7;
+const NEAREST = 4;
+/** How many letters must be typed for a form. */
 const LEAST_LETTERS = 3;
 
-/** A name without case and marks, so that it is found however it is typed. */
-const plain = (name: string): string => name.normalize('NFD').replaceAll(/\p{M}/gu, '').toLowerCase();
+/** A name without case, marks and spaces, so that it is found however it is typed. */
+const plain = (name: string): string =>
+  name
+    .normalize('NFD')
+    .replaceAll(/[\p{M}\s]/gu, '')
+    .toLowerCase();
 
-function minutesOf(items: readonly Item[], session: Session, passage: Passage, repertoire: Repertoire): number {
+function msOf(items: readonly Item[], session: Session, passage: Passage, repertoire: Repertoire): number {
   const alone = timelineOf({ ...session, sections: [{ ...passage, items: [...items] }] }, repertoire.find);
   return alone.ok ? alone.timeline.totalMs : 0;
 }
@@ -42,20 +54,16 @@ function readingOf(first: number, last: number, of: number): string {
 }
 
 /** Forms whose name has what was typed; a count is how many of their places are known, two are a part of them. */
-function formsFor(
-  line: Extract<WrittenLine, { kind: 'movement' }>,
-  session: Session,
-  passage: Passage,
-  repertoire: Repertoire,
-): Offer[] {
-  const wanted = plain(line.name);
+function formsFor({ name, amount }: Written, session: Session, passage: Passage, repertoire: Repertoire): Offer[] {
+  const wanted = plain(name);
   if (wanted.length < LEAST_LETTERS) return [];
   const isNamed = ({ names }: Form) =>
-    [...names.english, ...names.pinyin, ...names.chinese].some((name) => plain(name).includes(wanted));
+    [...names.english, ...names.pinyin, ...names.chinese].some((one) => plain(one).includes(wanted));
   return repertoire.forms.filter(isNamed).map((form) => {
     const of = form.entries.length;
-    const last = Math.min(of, line.part?.[1] ?? line.count ?? of);
-    const first = clamp(line.part?.[0] ?? 1, { min: 1, max: last });
+    const places = amount && amount.unit === null ? amount : null;
+    const last = clamp(Math.round(places?.most ?? places?.value ?? of), { min: 1, max: of });
+    const first = clamp(Math.round(places?.least ?? 1), { min: 1, max: last });
     const items = formLines(
       form,
       (id) => repertoire.newest(id) ?? repertoire.find(id),
@@ -69,48 +77,104 @@ function formsFor(
       title: form.names.english[0] ?? form.id,
       reading: readingOf(first, last, of),
       cautions: '',
-      ms: minutesOf(items, session, passage, repertoire),
+      ms: msOf(items, session, passage, repertoire),
+      movement: null,
+      newName: null,
     };
   });
 }
 
-/** What a typed line could mean, each with the time it would take in this section. */
+/** A rest or a talk, and a second one where a bare number may have been minutes. */
+function pausesFor({ kind, seconds, orSeconds, note }: Exclude<WrittenLine, Written>): Offer[] {
+  return [seconds, ...(orSeconds === null ? [] : [orSeconds])]
+    .filter((one) => one >= 1 && one <= 3600)
+    .map((one) => ({
+      key: `${kind} ${one}`,
+      items: [newPause(kind, kind, one, note)],
+      title: PAUSE_WORDS[kind],
+      reading: [one < 60 ? `${one} seconds` : minutes(one * 1000), note].filter(Boolean).join(' '),
+      cautions: '',
+      ms: one * 1000,
+      movement: null,
+      newName: null,
+    }));
+}
+
+/** A movement as the line asks for it, in every way the line could be meant. */
+function movementOffers(
+  movement: Movement,
+  line: Written,
+  unmatched: readonly string[],
+  { session, passage, repertoire }: { session: Session; passage: Passage; repertoire: Repertoire },
+): Offer[] {
+  return understand(movement, line).map(({ change, note }, place): Offer => {
+    const item = { ...newMovementItem(movement.id, movement, passage.kind), ...change };
+    const { words } = countWords(movement, item);
+    const said = item.ends.by === 'clock' ? amountSaid(item) : `${amountSaid(item)} ${words}`;
+    const missed = unmatched.length > 0 ? `not understood: ${unmatched.join(' ')}` : '';
+    const rounds = item.rounds > 1 ? `${item.rounds} rounds` : '';
+    return {
+      key: place === 0 ? movement.id : `${movement.id} ${place}`,
+      items: [item],
+      title: usualName(movement),
+      reading: [said, rounds, note, missed].filter(Boolean).join(', '),
+      cautions: spaced(movement.cautions.filter((caution) => caution !== 'general').join(', ')),
+      ms: msOf([item], session, passage, repertoire),
+      movement,
+      newName: null,
+    };
+  });
+}
+
+/** What can be done with words that name nothing: a talk with them, a movement of that name. */
+function otherwise(text: string, name: string): Offer[] {
+  const note = text.trim().slice(0, 400);
+  return [
+    {
+      key: 'talk with these words',
+      items: [newPause('talk', 'talk', 60, note)],
+      title: PAUSE_WORDS.talk,
+      reading: `a minute: “${note}”`,
+      cautions: '',
+      ms: 60_000,
+      movement: null,
+      newName: null,
+    },
+    {
+      key: 'new movement',
+      items: [],
+      title: 'A new movement',
+      reading: `named “${name}”, made in the repertoire`,
+      cautions: '',
+      ms: 0,
+      movement: null,
+      newName: name,
+    },
+  ];
+}
+
+/**
+ * What a typed line could mean, each with the time it would take in this section; there is always something, so that Enter never does
+ * nothing. What suits the section comes first.
+ */
 export function offersFor(text: string, session: Session, section: number, repertoire: Repertoire): Offer[] {
   const passage = session.sections[section];
   if (text.trim() === '' || !passage) return [];
   const line = readLine(text);
-  if (line.kind !== 'movement') {
-    const { kind, seconds, note } = line;
-    if (seconds < 1 || seconds > 3600) return [];
-    return [
-      {
-        key: kind,
-        items: [newPause(kind, kind, seconds, note)],
-        title: PAUSE_WORDS[kind],
-        reading: `${seconds} seconds ${note}`,
-        cautions: '',
-        ms: seconds * 1000,
-      },
-    ];
-  }
-  const movements = repertoire
-    .search(line.name)
-    .slice(0, OFFERED)
-    .map((movement): Offer => {
-      const item = {
-        ...newMovementItem(movement.id, movement, passage.kind, line.count ?? undefined),
-        rounds: Math.min(20, line.rounds),
-        sides: sidesOffered(movement.laterality).includes(line.sides) ? line.sides : 'usual',
-      };
-      const { words } = countWords(movement, item);
-      return {
-        key: movement.id,
-        items: [item],
-        title: usualName(movement),
-        reading: `${item.count} ${words}${item.rounds > 1 ? `, ${item.rounds} rounds` : ''}`,
-        cautions: spaced(movement.cautions.filter((caution) => caution !== 'general').join(', ')),
-        ms: minutesOf([item], session, passage, repertoire),
-      };
-    });
-  return [...movements, ...formsFor(line, session, passage, repertoire)];
+  if (line.kind !== 'movement') return pausesFor(line);
+  const around = { session, passage, repertoire };
+  // Where all of it was read as an amount, as in "three breaths", it may be the name.
+  const names =
+    line.name === '' ? [text] : [line.name, ...(repertoire.search(line.name, passage.kind).length > 0 ? [] : [text])];
+  const name = names.find((one) => repertoire.search(one, passage.kind).length > 0) ?? names[0] ?? text;
+  const written: Written = name === text && line.name !== text.trim() ? { ...line, amount: null, rounds: null } : line;
+  const forms = formsFor(line, session, passage, repertoire);
+  const found = repertoire.search(name, passage.kind).slice(0, OFFERED);
+  if (found.length > 0 || forms.length > 0)
+    return [...found.flatMap((movement) => movementOffers(movement, written, [], around)), ...forms];
+  const nearest = repertoire.search.nearest(line.name || text, passage.kind).slice(0, NEAREST);
+  return [
+    ...nearest.flatMap(({ movement, unmatched }) => movementOffers(movement, line, unmatched, around)),
+    ...otherwise(text, line.name || text.trim()),
+  ];
 }
