@@ -170,7 +170,7 @@ test('a passage is kept, put into another class, changed there, and taken over w
 test('the steps into a line are said, and can be given by hand', async () => {
   const { page } = await open(EVENING);
   await takeLine(page, 'warm-up-4-knee-circles');
-  await textOf(page, '.panel-steps', /bring the left foot in.*taken in as it begins/);
+  await textOf(page, '.panel-steps', /bring the left foot in.*0:04 more/);
   const before = computed(await session(EVENING)).totalMs;
   await click(page, '[aria-label="Steps into it"]');
   await page.waitForSelector('.ant-select-item-option');

@@ -2,6 +2,7 @@ import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
 import type { StoredSession } from '../core/formats/api';
 import { type Session, Session as SessionSchema } from '../core/session/plan/session';
+import { classBegins } from '../core/session/plan/slotTime';
 import { timelineOf } from '../core/session/schedule/timeline';
 import { clockAt } from '../core/words/clockWords';
 import { readRepertoire } from '../server/repertoire';
@@ -24,7 +25,7 @@ export function computed(session: Session) {
 }
 
 /** When a class ends, by the engine itself. */
-export const endOf = (session: Session): string => clockAt(session.startsAt, computed(session).totalMs);
+export const endOf = (session: Session): string => clockAt(classBegins(session), computed(session).totalMs);
 
 /** The ids of a class's lines, section by section. */
 export const linesOf = ({ sections }: Session): string[][] => sections.map(({ items }) => items.map(({ id }) => id));

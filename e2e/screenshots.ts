@@ -49,7 +49,7 @@ const pressed = async (page: Page, words: string) => {
 const fit = async (page: Page) => {
   await pressed(page, 'Fit');
   await page.waitForSelector('.compose form');
-  await pressed(page, '45');
+  await pressed(page, '60');
   await page.$eval('.compose form button[type="submit"]', (one) => (one as HTMLElement).click());
   await page.waitForFunction(() => document.querySelectorAll('[data-fit]').length === 3);
 };

@@ -239,8 +239,8 @@ function understood(role: Role, text: string): readonly [what: string, amount: s
   }
   const [movement] = search(line.name, role);
   if (!movement) return ['nothing', line.name];
-  const readings = understand(movement, line).map(({ change, note }) =>
-    said({ ...newMovementItem('line', movement, role), ...change }, note),
+  const readings = understand(movement, line).map(({ change, note, besides }) =>
+    said({ ...newMovementItem('line', movement, role), ...change }, [note, besides].filter(Boolean).join('; ')),
   );
   return [movement.id, readings.join(' / ')];
 }

@@ -7,12 +7,15 @@ import type { MovementItem } from '../../plan/session';
 import type { WrittenAmount } from './readAmount';
 import type { WrittenLine } from './readLine';
 
-/** One way of understanding how much was written of a movement: what the line then says, and a note where a unit was turned into another. */
+/** One way of understanding how much was written of a movement: what the line then says. */
 export interface Understood {
   readonly change: Partial<MovementItem>;
-  /** '' where it is what was written. */
+  /** How the amount was understood where a unit was turned into another; '' where it is what was written. */
   readonly note: string;
+  /** What could not be done as it was written; '' where all of it was. */
+  readonly besides: string;
 }
+type Amount = Pick<Understood, 'change' | 'note'>;
 
 type Written = Extract<WrittenLine, { kind: 'movement' }>;
 
@@ -44,7 +47,7 @@ const circlesOf = ({ parts: { cycle } }: Movement): number =>
   sumBy(cycle, ({ overlays }) => Math.max(0, ...overlays.map((one) => (one.kind === 'loop' ? one.turns : 0))));
 
 /** A bare number that is too small for the movement's own unit: so many circles, or so many times its usual count. */
-function few(movement: Movement, { value }: WrittenAmount): Understood {
+function few(movement: Movement, { value }: WrittenAmount): Amount {
   const { unit, usual } = movement.count;
   const circles = unit === 'beats' ? circlesOf(movement) : 0;
   if (circles > 0) {
@@ -56,13 +59,13 @@ function few(movement: Movement, { value }: WrittenAmount): Understood {
 }
 
 /** What a written amount means for a movement, the likeliest first; two where it could be meant either way. */
-function amountOf(movement: Movement, amount: WrittenAmount): Understood[] {
+function amountOf(movement: Movement, amount: WrittenAmount): Amount[] {
   const { unit, least, usual } = movement.count;
   const cycle = movement.parts.cycle;
   const own = UNIT_WORDS[unit];
   const taken = counted(movement, amount, 1);
   const isWhole = amount.least !== null || taken.count === amount.value;
-  const plain: Understood = { change: taken, note: isWhole ? '' : `whole cycles: ${taken.count ?? 0} ${own}` };
+  const plain: Amount = { change: taken, note: isWhole ? '' : `whole cycles: ${taken.count ?? 0} ${own}` };
   switch (amount.unit) {
     case null: {
       // Three neck tilts of fifteen seconds are three tilts, not three seconds; three ankle circles are not three beats.
@@ -128,7 +131,7 @@ function sharedOut(movement: Movement, amount: WrittenAmount, line: Written): Wr
  */
 export function understand(movement: Movement, line: Written): Understood[] {
   const amount = line.amount && sharedOut(movement, line.amount, line);
-  const readings: Understood[] = amount ? amountOf(movement, amount) : [{ change: {}, note: '' }];
+  const readings: Amount[] = amount ? amountOf(movement, amount) : [{ change: {}, note: '' }];
   const isAsked = line.sides !== 'usual' && !sidesOffered(movement.laterality).includes(line.sides);
   const shared: Partial<MovementItem> = {
     ...(line.rounds === null ? {} : { rounds: clamp(line.rounds, { max: 20 }) }),
@@ -143,6 +146,7 @@ export function understand(movement: Movement, line: Written): Understood[] {
   ];
   return readings.map(({ change, note }) => ({
     change: { ...change, ...shared, ...(change.rounds && line.rounds === null ? { rounds: change.rounds } : {}) },
-    note: [note, ...notes].filter(Boolean).join('; '),
+    note,
+    besides: notes.join('; '),
   }));
 }

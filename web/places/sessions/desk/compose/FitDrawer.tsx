@@ -69,7 +69,7 @@ export function FitDrawer({ session, askedOf, onClose }: Props) {
           precision={0}
           onChange={(value) => value !== null && setMinutes(value)}
         />
-        <span>minutes</span>
+        <span>minutes, door to door</span>
         <Button type="primary" htmlType="submit" disabled={isBusy}>
           Fit
         </Button>

@@ -73,7 +73,9 @@ export function FitProposal({ answer, minutes, session, onTaken }: Props) {
     <section className="compose-choice" data-fit={answer.kind}>
       <header>
         <h3>{KIND_WORDS[answer.kind]}</h3>
-        <span className="number">{clock(answer.totalMs)}</span>
+        <span className="number">
+          {clock(answer.totalMs)}, eight in ten by {clock(answer.safeMs)}
+        </span>
       </header>
       {changes.length === 0 ? (
         <p>It fits as it is.</p>

@@ -56,7 +56,7 @@ export function SectionPassage({ session, index, section, timeline }: Props) {
           {minutes(stretch.lengthMs)}
         </span>
         <span className="number faded" title={`${usual.least} to ${usual.most} % is usual`}>
-          {share} % of the slot
+          {share} % of the class
           {share < usual.least || share > usual.most ? ` (usually ${usual.least} to ${usual.most})` : ''}
         </span>
         <SettleButton section={index} word={word} settle={section.settle} />

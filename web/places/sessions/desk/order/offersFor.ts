@@ -107,17 +107,16 @@ function movementOffers(
   unmatched: readonly string[],
   { session, passage, repertoire }: { session: Session; passage: Passage; repertoire: Repertoire },
 ): Offer[] {
-  return understand(movement, line).map(({ change, note }, place): Offer => {
+  return understand(movement, line).map(({ change, note, besides }, place): Offer => {
     const item = { ...newMovementItem(movement.id, movement, passage.kind), ...change };
-    const { words } = countWords(movement, item);
-    const said = item.ends.by === 'clock' ? amountSaid(item) : `${amountSaid(item)} ${words}`;
+    const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';
+    const said = `${amountSaid(item)} ${countWords(movement, item).words}${rounds}`;
     const missed = unmatched.length > 0 ? `not understood: ${unmatched.join(' ')}` : '';
-    const rounds = item.rounds > 1 ? `${item.rounds} rounds` : '';
     return {
       key: place === 0 ? movement.id : `${movement.id} ${place}`,
       items: [item],
       title: usualName(movement),
-      reading: [said, rounds, note, missed].filter(Boolean).join(', '),
+      reading: [note || said, besides, missed].filter(Boolean).join(', '),
       cautions: spaced(movement.cautions.filter((caution) => caution !== 'general').join(', ')),
       ms: msOf([item], session, passage, repertoire),
       movement,
