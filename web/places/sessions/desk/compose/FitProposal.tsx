@@ -37,8 +37,9 @@ export function FitProposal({ answer, minutes, session, onTaken }: Props) {
       <section className="compose-choice" data-fit={answer.kind}>
         <h3>{KIND_WORDS[answer.kind]}</h3>
         <p>
-          This way it does not fit: the nearest is <span className="number">{clock(answer.nearestMs)}</span>. In the
-          way:
+          This way it does not fit: the nearest is <span className="number">{clock(answer.nearestMs)}</span>, and it
+          should be planned for <span className="number">{clock(answer.aimMs)}</span> to end in time in eight of ten. In
+          the way:
         </p>
         <ul>
           {answer.inTheWay.map(({ what, seconds }) => (
