@@ -25,7 +25,7 @@ const three = (
  */
 export const CEILINGS: Readonly<Record<Region, Readonly<Record<Strength, Ceiling>>>> = {
   neck: three([0.3, 0.15], [0.4, 0.2], [0.5, 0.3]),
-  shoulders: three([0.58, 0.38], [0.78, 0.5], [0.9, 0.62]),
+  shoulders: three([0.74, 0.46], [0.78, 0.5], [0.9, 0.62]),
   elbows: three([0.48, 0.34], [0.56, 0.42], [0.66, 0.5]),
   wrists: three([0.4, 0.25], [0.5, 0.32], [0.6, 0.4]),
   'upper-back': three([0.45, 0.3], [0.55, 0.38], [0.65, 0.46]),

@@ -7,7 +7,7 @@ import { ankleBend, hipTurn } from '../body/limits/bodyFinding';
 import { MASS } from '../body/standing/bodySize';
 import type { Pose } from '../body/standing/pose';
 import { SIDES, type Side } from '../body/written/side';
-import { bearsWeight } from '../body/written/site';
+import { bearsWeight, type Site } from '../body/written/site';
 import { type ChannelValues, channelIndex, channelZeros } from './channels';
 
 /** What a pose asks of the body at one instant. */
@@ -19,6 +19,8 @@ export interface Demand {
   readonly overhead: Readonly<Record<Side, boolean>>;
   readonly oneLeg: Side | null;
   readonly headLow: boolean;
+  /** Whether the pelvis is turned over feet that stay where they are and bear the weight. */
+  readonly turnedOver: boolean;
   /** Degrees the pelvis is turned from the front, clockwise. */
   readonly facing: number;
   /** The bend of the more loaded knee, degrees; 0 on a chair. */
@@ -28,11 +30,22 @@ export interface Demand {
 const clamp = (value: number): number => Math.min(1, Math.max(0, value));
 const sin = (degrees: number): number => Math.sin((degrees * Math.PI) / 180);
 
-/** Above this elevation of the upper arm, in degrees from hanging, a hand counts as overhead. */
+/** Above this elevation of the upper arm, in degrees from hanging, an arm counts as overhead; so does a hand above the head. */
 const OVERHEAD = 120;
+/** A hand is above the head when it is so much above its middle, in body heights. */
+const ABOVE_BROW = 0.03;
 /** How much of its load a resting hand still has. */
 const RESTING = 0.3;
-/** How much of what the feet bear the thighs have to hold on a chair. */
+/** How much of a lean each hand takes that rests on a thigh, a knee or a chair; both together take it to half. */
+const PROPPED = 0.25;
+const PROPS: readonly Site[] = ['thigh', 'knee', 'chair', 'wall'];
+/** What pressing firmly adds to holding a limb, however it is held. */
+const FIRM = 0.15;
+/** From so many degrees inward at a hip that bears weight the pelvis counts as turned over the foot. Convention. */
+const TURNED_OVER = 15;
+/** How much the ankle works to keep a balance that is all but lost. */
+const BALANCING = 0.25;
+/** How much of what the feet bear the thighs and knees have to hold on a chair. */
 const SEATED = 0.25;
 /** The margin at which balance is no longer a matter, metres. */
 const STEADY = 0.1;
@@ -78,8 +91,11 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
   };
   const { spine, turn, head, firmness } = pose;
   const leaning = spine.hinge + spine.round / 2;
-  const rounded = 1 + 0.5 * clamp(spine.round / 60);
-  const firm = 1 + 0.5 * firmness;
+  const rounded = 1 + 0.25 * clamp(spine.round / 60);
+  const propped = SIDES.filter((side) => {
+    const { rests } = pose.hands[side];
+    return rests !== null && PROPS.includes(rests);
+  }).length;
   const overhead = { left: false, right: false };
   let carried = 0;
 
@@ -93,25 +109,32 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
 
     const elevation = liftOf(arm.shoulder, arm.elbow);
     const rests = hand.rests === null ? 1 : RESTING;
-    overhead[side] = elevation > OVERHEAD && hand.rests === null;
+    overhead[side] =
+      hand.rests === null && (elevation > OVERHEAD || arm.wrist[2] > body.head[2] + ABOVE_BROW * body.size.height);
     const moment = gravityMoment(arm, 'shoulder', body.size.height) * rests;
     carried += moment / 2;
     put(
       channelIndex('shoulders', side),
-      (0.7 * moment + (0.3 * clamp((elevation - 30) / 90) + 0.35 * clamp((elevation - OVERHEAD) / 40)) * rests) * firm,
+      0.7 * moment +
+        (0.3 * clamp((elevation - 30) / 90) + 0.35 * clamp((elevation - OVERHEAD) / 40)) * rests +
+        FIRM * firmness,
     );
-    put(channelIndex('elbows', side), 0.5 * gravityMoment(arm, 'elbow', body.size.height) * rests * firm);
+    put(channelIndex('elbows', side), 0.3 * gravityMoment(arm, 'elbow', body.size.height) * rests + FIRM * firmness);
     put(
       channelIndex('wrists', side),
-      0.5 * clamp(Math.abs(hand.wrist) / 80) + (bearsWeight(hand.rests) ? 0.2 : 0) + 0.3 * firmness,
+      0.35 * clamp(Math.abs(hand.wrist) / 80) + (bearsWeight(hand.rests) ? 0.2 : 0) + FIRM * firmness,
     );
 
     const bent = sin(leg.bend / 2) / sin(30);
     const lifted = foot.contact === 'off';
     // On a chair the thighs only rest; what the feet bear is the weight of the shins.
-    put(channelIndex('thighs', side), borne * bent * firm * (pose.seat === null ? 1 : SEATED));
+    put(
+      channelIndex('thighs', side),
+      borne * bent * (pose.seat === null ? 1 : SEATED) + (pose.seat === null ? FIRM * firmness * borne : 0),
+    );
     const twisted = load > 40 ? 0.3 * clamp((Math.abs(hipTurn(pose, side)) - 60) / 30) : 0;
-    put(channelIndex('knees', side), clamp(leg.bend / 90) * clamp(load / 50) + twisted);
+    const kneeShare = pose.seat === null ? 1 : SEATED;
+    put(channelIndex('knees', side), clamp(leg.bend / 90) * clamp(load / 50) * kneeShare + twisted);
     const raised = foot.contact === 'ball' && load > 5;
     put(channelIndex('calves', side), borne * (raised ? 1 : 0.15 + 0.25 * Math.max(0, pose.rock)));
     put(
@@ -136,23 +159,34 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
   );
   put(
     channelIndex('low-back', null),
-    clamp((0.5 * sin(leaning)) / sin(45) + (0.25 * Math.abs(spine.bend)) / 30 + (0.25 * Math.abs(turn)) / 45) * rounded,
+    clamp(
+      ((0.5 * sin(leaning)) / sin(45)) * (1 - PROPPED * propped) +
+        (0.25 * Math.abs(spine.bend)) / 30 +
+        (0.25 * Math.abs(turn)) / 45,
+    ) *
+      (1 + (rounded - 1) * (1 - PROPPED * propped)),
   );
 
   const held = SIDES.some((side) => bearsWeight(pose.hands[side].rests));
   const seated = pose.seat !== null;
   const open = seated ? 0 : clamp(1 - supportOf(pose, body).margin / STEADY);
   const blind = pose.eyes === 'closed' ? 1 - 0.7 * (1 - open) : open;
+  const balance = seated ? 0 : held ? blind / 2 : blind;
+  for (const side of SIDES) {
+    const index = channelIndex('ankles', side);
+    put(index, (channels[index] ?? 0) + BALANCING * balance * (pose.load[side] / 100));
+  }
   return {
     channels,
-    balance: seated ? 0 : held ? blind / 2 : blind,
+    balance,
     overhead,
     oneLeg: seated
       ? null
       : (SIDES.find(
           (side) => pose.load[side] >= 90 && pose.feet[side === 'left' ? 'right' : 'left'].contact === 'off',
         ) ?? null),
-    headLow: body.head[2] < body.pelvis[2],
+    headLow: body.head[2] < body.spine[2][2],
+    turnedOver: !seated && SIDES.some((side) => pose.load[side] >= 40 && hipTurn(pose, side) < -TURNED_OVER),
     facing: wrapAngle(pose.heading),
     sink: seated ? 0 : pose.sink,
   };

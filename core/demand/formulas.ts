@@ -8,12 +8,15 @@ export const FORMULAS: Readonly<Record<Region, { readonly formula: string; reado
   },
   shoulders: {
     formula:
-      '0.7 × level distance of the arm’s mass, against a straight level arm + 0.3 × (elevation − 30°) / 90° + 0.35 × (elevation − 120°) / 40°; 0.3 of it for a hand at rest',
+      '0.7 × level distance of the arm’s mass, against a straight level arm + 0.3 × (elevation − 30°) / 90° + 0.35 × (elevation − 120°) / 40°, 0.3 of it for a hand at rest; + 0.15 × firmness',
     reason: 'holding an arm out costs by its lever, holding it high by how high it is, and overhead most of all',
   },
-  elbows: { formula: '0.5 × level distance of forearm and hand', reason: 'the forearm is held against its weight' },
+  elbows: {
+    formula: '0.3 × level distance of forearm and hand + 0.15 × firmness',
+    reason: 'the forearm is held against its weight',
+  },
   wrists: {
-    formula: '0.5 × bend / 80° + 0.2 leaning on a chair or wall + 0.3 × firmness',
+    formula: '0.35 × bend / 80° + 0.2 leaning on a chair or wall + 0.15 × firmness',
     reason: 'a hand bent far back or pressed on tires the wrist',
   },
   'upper-back': {
@@ -21,7 +24,8 @@ export const FORMULAS: Readonly<Record<Region, { readonly formula: string; reado
     reason: 'the shoulder blades carry the arms, and the ribs the turn',
   },
   'low-back': {
-    formula: '(0.5 × sin(lean) / sin 45° + 0.25 × side bend / 30° + 0.25 × turn / 45°), up to half more when rounded',
+    formula:
+      '(0.5 × sin(lean) / sin 45° + 0.25 × side bend / 30° + 0.25 × turn / 45°), up to a quarter more when rounded; each hand on a thigh, a knee or a chair takes a quarter of the lean',
     reason: 'a leaning trunk hangs on the low back, and more so when it is round',
   },
   hips: {
@@ -30,11 +34,11 @@ export const FORMULAS: Readonly<Record<Region, { readonly formula: string; reado
     reason: 'the hip holds the pelvis level over the standing leg and carries the lifted one',
   },
   thighs: {
-    formula: 'share of weight × sin(bend / 2) / sin 30°; a quarter of it on a chair',
+    formula: 'share of weight × sin(bend / 2) / sin 30°; a quarter of it on a chair; + 0.15 × firmness',
     reason: 'the knee’s lever grows with the bend: all the weight on one leg at 60° is 1',
   },
   knees: {
-    formula: 'bend / 90° × share of weight / 50 %, + 0.3 in a turn under load',
+    formula: 'bend / 90° × share of weight / 50 %, a quarter of it on a chair; + 0.3 in a turn under load',
     reason: 'pressure behind the kneecap grows with bend and weight, and a twist adds to it',
   },
   calves: {
@@ -42,7 +46,7 @@ export const FORMULAS: Readonly<Record<Region, { readonly formula: string; reado
     reason: 'a raised heel is held by the calf alone',
   },
   ankles: {
-    formula: 'share of weight × (0.6 × bend / 35° + 0.6 on the ball)',
+    formula: 'share of weight × (0.6 × bend / 35° + 0.6 on the ball + 0.25 × balance)',
     reason: 'the ankle works at the end of its bend and when it has to balance',
   },
 };

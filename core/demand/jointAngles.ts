@@ -60,6 +60,9 @@ function apart(a: readonly number[], b: readonly number[]): number {
   return Math.sqrt(sum);
 }
 
+/** How much of what each arm moves the upper back moves with it. Convention. */
+const ARM_TO_BACK = 0.2;
+
 /** Adds how far each channel is moved from one moment to the next, degrees, to `moved`. */
 export function travelled(a: JointAngles, b: JointAngles, moved: number[]): void {
   const add = (region: Parameters<typeof channelIndex>[0], side: Side | null, degrees: number) => {
@@ -78,6 +81,8 @@ export function travelled(a: JointAngles, b: JointAngles, moved: number[]): void
     const ankle = Math.sqrt((from.ankle - to.ankle) ** 2 + (from.footAngle - to.footAngle) ** 2);
     const arm = angleBetween(from.upperArm, to.upperArm) + apart(from.shoulder, to.shoulder);
     add('shoulders', side, arm);
+    // The shoulder blades go with the arms.
+    add('upper-back', null, ARM_TO_BACK * arm);
     add('elbows', side, Math.abs(from.elbow - to.elbow));
     add('wrists', side, apart(from.wrist, to.wrist));
     add('hips', side, angleBetween(from.thigh, to.thigh) + pelvis);

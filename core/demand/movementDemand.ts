@@ -27,11 +27,12 @@ const swapSides = <Value>({ left, right }: Readonly<Record<Side, Value>>) => ({ 
 
 /** What the mirror image asks: the same, of the other side. */
 export function mirrorDemand(demand: Demand): Demand {
-  const { channels, balance, overhead, oneLeg, headLow, facing, sink } = demand;
+  const { channels, balance, overhead, oneLeg, headLow, turnedOver, facing, sink } = demand;
   return {
     channels: mirrorChannels(channels),
     balance,
     headLow,
+    turnedOver,
     facing: mirrorNumber(facing),
     sink,
     overhead: swapSides(overhead),

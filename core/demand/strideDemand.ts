@@ -40,6 +40,21 @@ function shaken(overlays: readonly Overlay[], seconds: number, add: (region: Reg
   }
 }
 
+/** A circle is followed in so many steps: fewer would cut its corners, or miss whole turns. */
+const STEPS_A_TURN = 8;
+
+/** What a stride with circles moves, followed round every turn; it takes the place of what four looks have seen. */
+function circled(look: (u: number) => Parameters<typeof jointAngles>[0], turns: number, moved: number[]): void {
+  moved.fill(0);
+  const steps = Math.max(PIECES, Math.ceil(turns * STEPS_A_TURN));
+  let before = jointAngles(look(0));
+  for (let step = 1; step <= steps; step += 1) {
+    const now = jointAngles(look(step / steps));
+    travelled(before, now, moved);
+    before = now;
+  }
+}
+
 /** The length a stride is looked at with, seconds. What it asks hardly depends on it; only shakes go by the clock. */
 const USUAL_SECONDS = 4;
 
@@ -69,6 +84,8 @@ export function strideDemand(stride: Stride): StrideDemand {
     before = now;
   }
   travelled(before, plain ? anglesOf(stride.to) : jointAngles(look(1)), moved);
+  const turns = Math.max(0, ...stride.phase.overlays.map((one) => (one.kind === 'loop' ? one.turns : 0)));
+  if (turns > 0) circled(look, turns, moved);
   shaken(stride.phase.overlays, USUAL_SECONDS, (region, degrees) => {
     for (const side of [null, ...SIDES]) {
       const index = channelIndex(region, side);

@@ -98,6 +98,7 @@ export const MOVEMENTS: readonly Movement[] = [
   hold('horse', { stance: 'horse', sink: 60 }),
   hold('half-horse', { stance: 'horse', sink: 42 }, { roles: ['cool-down'] }),
   hold('turned', { heading: 90 }),
+  hold('planted', { hips: { turn: 28 } }),
   // Feet are not put down on each other; and the next takes five actions.
   hold('tangled', { stance: 'closed', feet: { left: { right: 0 }, right: { right: 0.02 } } }),
   movement({
@@ -124,6 +125,7 @@ export const MOVEMENTS: readonly Movement[] = [
     parts: {
       cycle: [
         phase({ breath: 'out', length: span, to: { spine: { hinge: 98 } }, call: 'Down' }),
+        phase({ breath: 'natural', length: { kind: 'seconds', seconds: 4 }, call: 'Hang' }),
         phase({
           breath: 'in',
           length: { kind: 'span', share: 0.5 },

@@ -68,7 +68,10 @@ function seatCorners({ x, y }: NonNullable<Pose['seat']>): Point[] {
  * At 1.68 m a parallel stance has 128 mm of margin, one leg 46.
  */
 export function supportOf(pose: Pose, body: Skeleton, size: BodySize = USUAL_BODY): Support {
-  const feet = SIDES.filter((side) => pose.load[side] >= LEAST_LOAD).map((side) => pose.feet[side]);
+  // A foot in the air bears nothing, whatever is still said to be on it.
+  const feet = SIDES.filter((side) => pose.load[side] >= LEAST_LOAD && pose.feet[side].contact !== 'off').map(
+    (side) => pose.feet[side],
+  );
   const hands = SIDES.filter((side) => bearsWeight(pose.hands[side].rests)).map((side): Point => {
     const [x, y] = body.arms[side].wrist;
     return [x, y];

@@ -87,10 +87,12 @@ test('three horses with little between strain the thighs, and the finding tells 
 test('a turned and nodding head without a warmed neck is found in the main part; in the warm-up it is the warming', () => {
   const cold = [line('quiet', 200), line('lift', 6)];
   const unready = (plan: Plan) =>
-    judgeClass(plan, contextWith()).filter(({ key }) => key.startsWith('not-ready') && key.endsWith('neck'));
+    judgeClass(plan, contextWith()).filter(
+      (found) => found.code === 'not-ready' && found.evidence.regions.includes('neck'),
+    );
   const [found] = unready(classWith({ warmUp: cold, main: [line('look', 20)] }));
   expect(found?.what).toBe('look asks more of the neck than has been warmed up.');
-  expect(found?.why[0]).toMatch(/Asked 0\.\d\d, allowed 0\.\d\d with \d+ % readiness, for 20 s/);
+  expect(found?.why[0]).toMatch(/neck: asked 0\.\d\d, allowed 0\.\d\d with \d+ % readiness, for 20 s/);
   expect(unready(classWith({ warmUp: [...cold, line('look', 20)] }))).toEqual([]);
 });
 
@@ -262,7 +264,8 @@ test('what was warmed an hour ago has faded; it may be warmed again right before
     find: (id: string) => more.find((one) => one.id === id) ?? find(id),
   };
   const faded = classWith({ slotMinutes: 100, main: [newPause('talk', 'long', 3600), line('looking', 30)] });
-  const unready = (plan: Plan) => judgeClass(plan, of).filter(({ key }) => key.endsWith('neck'));
+  const unready = (plan: Plan) =>
+    judgeClass(plan, of).filter((found) => found.code === 'not-ready' && found.evidence.regions.includes('neck'));
   const analysed = analyseClass(faded, of);
   const [finding] = unready(faded);
   if (!analysed || !finding) throw new Error('an hour of talk lets a neck go cold');

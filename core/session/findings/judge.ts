@@ -10,6 +10,7 @@ import { longCall } from './checks/longCall';
 import { longRetention } from './checks/longRetention';
 import { notTaught } from './checks/notTaught';
 import { oneLeg } from './checks/oneLeg';
+import { oneLegFree } from './checks/oneLegFree';
 import { overhead } from './checks/overhead';
 import { paceOutside } from './checks/paceOutside';
 import { risingFast } from './checks/risingFast';
@@ -19,6 +20,7 @@ import { shortCoolDown } from './checks/shortCoolDown';
 import { slot } from './checks/slot';
 import { strained } from './checks/strained';
 import { turnedAway } from './checks/turnedAway';
+import { turningLong } from './checks/turningLong';
 import { unequalSides } from './checks/unequalSides';
 import { unready } from './checks/unready';
 import { analyseClass } from './finding/analyseClass';
@@ -33,11 +35,13 @@ export const CHECKS: readonly Check[] = [
   unready,
   overhead,
   oneLeg,
+  oneLegFree,
   headLow,
   risingFast,
   unequalSides,
   drift,
   turnedAway,
+  turningLong,
   secondLower,
   bridges,
   breathParity,

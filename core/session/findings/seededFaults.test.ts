@@ -60,7 +60,18 @@ const FAULTS: readonly Fault[] = [
   { code: 'retention-long', change: { main: [line('stopped', 2)] }, mends: false },
   { code: 'call-long', change: { main: [line('wordy', 3, { manner: 'follow-along', pace: 10 })] }, mends: true },
   { code: 'not-taught', change: { main: [] }, context: { known: new Set(['lift', 'sides', 'squat']) }, mends: true },
-  { code: 'cool-down-short', change: { opening: [line('quiet', 150)], coolDown: [line('quiet', 150)] }, mends: true },
+  { code: 'cool-down-short', change: { slotMinutes: 20, opening: [line('quiet', 160)], coolDown: [line('quiet', 100)] }, mends: true },
+  {
+    code: 'one-leg-free',
+    change: {
+      slotMinutes: 28,
+      main: [line('alone', 15, { rounds: 13, roundRest: 15 })],
+      coolDown: [line('quiet', 300)],
+    },
+    context: { strength: 'steady' },
+    mends: true,
+  },
+  { code: 'turning-long', change: { slotMinutes: 26, main: [line('planted', 250)] }, mends: true },
   { code: 'cool-down-fast', change: { coolDownPace: { from: 8, to: 8, easing: 0 } }, mends: true },
   {
     code: 'cool-down-low',

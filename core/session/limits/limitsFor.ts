@@ -38,11 +38,12 @@ export const ceilingsFor = (strength: Strength): Limits['ceilings'] =>
  */
 export function limitsFor({ strength, pace }: AskedOfGroup): Limits {
   const isGentle = strength === 'gentle';
+  const lasts = isGentle ? THRESHOLDS.overheadGentle : 1;
   return {
     strength,
     ceilings: ceilingsFor(strength),
     runs: {
-      overhead: { warn: THRESHOLDS.overheadWarn, stop: THRESHOLDS.overheadStop },
+      overhead: { warn: THRESHOLDS.overheadWarn * lasts, stop: THRESHOLDS.overheadStop * lasts },
       'one-leg': isGentle
         ? { warn: THRESHOLDS.oneLegGentleWarn, stop: THRESHOLDS.oneLegGentleStop }
         : { warn: THRESHOLDS.oneLegWarn, stop: THRESHOLDS.oneLegStop },

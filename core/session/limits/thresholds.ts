@@ -14,10 +14,23 @@ export const THRESHOLDS = {
   oneLegStop: 90,
   oneLegGentleWarn: 20,
   oneLegGentleStop: 45,
-  /** The head below the hips in one stretch; twice that is too long. */
+  /** On one leg in one line altogether, where balance is asked for more than so much. */
+  oneLegFreeGentle: 60,
+  oneLegFreeSteady: 180,
+  freeBalance: 0.4,
+  /** Turned over planted feet in one line altogether. */
+  turningGentle: 150,
+  turning: 240,
+  /** Hands overhead: a gentle group is told this share of the time earlier. */
+  overheadGentle: 0.75,
+  /** Coming up for less than so long is no break for a head that hangs. */
+  headUp: 10,
+  /** The head below the heart in one stretch; twice that is too long. */
   headLow: 15,
   /** Strain in percent of the group's ceiling. */
   strainWarn: 100,
+  /** Up to here it is only noted. */
+  strainNear: 106,
   strainStop: 125,
   /** How much more than readiness allows, over how long: index-seconds. Three times that is a warning. */
   readinessGap: 0.8,
@@ -36,6 +49,8 @@ export const THRESHOLDS = {
   secondLowerShare: 0.4,
   /** Breath halves that the steps between two movements may take where the class flows on. */
   bridgeHalves: 4,
+  /** A head that has been low for so long has hung. */
+  hung: 2.5,
   /** A head that hung low takes at least this long to come up. */
   rising: 4,
   /** The longest stopped breath. */

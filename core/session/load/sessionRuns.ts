@@ -1,5 +1,7 @@
+import { uniqueBy } from 'remeda';
 import type { Demand } from '../../demand/demandAt';
 import type { RunKind } from '../limits/limitsFor';
+import { THRESHOLDS } from '../limits/thresholds';
 import type { DemandPiece } from './sessionDemand';
 
 /** An unbroken stretch of a class in which something goes on. */
@@ -12,26 +14,34 @@ export interface Run {
   readonly lines: readonly string[];
 }
 
-/** What goes on that a class should not do for long. */
-export const RUNS: Readonly<Record<RunKind, (demand: Demand) => boolean>> = {
-  overhead: ({ overhead }) => overhead.left || overhead.right,
-  'one-leg': ({ oneLeg }) => oneLeg !== null,
-  'head-low': ({ headLow }) => headLow,
+/** What goes on that a class should not do for long; each arm and each leg by itself, for the other one rests meanwhile. */
+const RUNS: Readonly<Record<RunKind, readonly ((demand: Demand) => boolean)[]>> = {
+  overhead: [({ overhead }) => overhead.left, ({ overhead }) => overhead.right],
+  'one-leg': [({ oneLeg }) => oneLeg === 'left', ({ oneLeg }) => oneLeg === 'right'],
+  'head-low': [({ headLow }) => headLow],
 };
 
-/** The unbroken stretches of one kind, longest first. Pieces that follow each other are one stretch. */
+/** The unbroken stretches of one kind, longest first. Pieces that follow each other are one stretch; a head that comes up for a breath only hangs on. */
 export function runsOf(pieces: readonly DemandPiece[], kind: RunKind): Run[] {
-  const goes = RUNS[kind];
+  const pause = kind === 'head-low' ? THRESHOLDS.headUp : 0;
+  const runs = RUNS[kind].flatMap((goes) => stretchesOf(pieces, goes, pause));
+  // Both arms up together are one stretch.
+  const apart = uniqueBy(runs, ({ startMs, seconds }) => `${startMs} ${seconds}`);
+  return apart.toSorted((a, b) => b.seconds - a.seconds);
+}
+
+/** @param pause so many seconds in between break nothing off; they are not counted */
+function stretchesOf(pieces: readonly DemandPiece[], goes: (demand: Demand) => boolean, pause: number): Run[] {
   const runs: Run[] = [];
-  let going = false;
+  let paused = Number.POSITIVE_INFINITY;
   for (const { demand, startMs, seconds, itemId } of pieces) {
     const last = runs.at(-1);
     const goesOn = goes(demand);
-    if (goesOn && going && last) {
+    if (goesOn && paused <= pause && last) {
       const lines = last.lines.at(-1) === itemId ? last.lines : [...last.lines, itemId];
       runs[runs.length - 1] = { ...last, seconds: last.seconds + seconds, lines };
     } else if (goesOn) runs.push({ startMs, seconds, itemId, lines: [itemId] });
-    going = goesOn;
+    paused = goesOn ? 0 : paused + seconds;
   }
-  return runs.toSorted((a, b) => b.seconds - a.seconds);
+  return runs;
 }

@@ -1,9 +1,9 @@
 import { longRun } from './longRun';
 
-/** The head below the hips for long. */
+/** The head below the heart for long. */
 export const headLow = longRun(
   'head-low-long',
   'head-low',
-  (seconds) => `The head hangs below the hips for ${seconds} s`,
+  (seconds) => `The head hangs below the heart for ${seconds} s`,
   'Mind dizziness, blood pressure and glaucoma; come up slowly.',
 );

@@ -7,9 +7,12 @@ import { firstThatClears } from '../remedies/mending';
 const look = (analysed: AnalysedClass): FindingOf<'rising-fast'>[] => {
   const { pieces, timeline } = analysed;
   const worst = new Map<string, { seconds: number; atMs: number }>();
+  let hung = 0;
   pieces.forEach((piece, index) => {
     const next = pieces[index + 1];
-    if (!piece.demand.headLow || !next || next.demand.headLow) return;
+    hung = piece.demand.headLow ? hung + piece.seconds : 0;
+    // Only a head that has hung for a while makes dizzy when it comes up.
+    if (hung < THRESHOLDS.hung || !next || next.demand.headLow) return;
     // The head comes up within one phase, or with the next one when it begins.
     const segment = timeline.segments[next.segment];
     if (!segment || segment.kind === 'rest') return;
@@ -33,7 +36,7 @@ const look = (analysed: AnalysedClass): FindingOf<'rising-fast'>[] => {
         ...weighed,
         itemId,
         atMs,
-        what: `${nameOf(analysed, itemId)} brings the head up from below the hips within ${seconds.toFixed(1)} s.`,
+        what: `${nameOf(analysed, itemId)} brings the head up from below the heart within ${seconds.toFixed(1)} s.`,
         why: [
           `${THRESHOLDS.rising} s are the least.`,
           'Fast rising makes dizzy; mind blood pressure. Roll up slowly, the head last.',

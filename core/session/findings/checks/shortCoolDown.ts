@@ -7,6 +7,8 @@ import { weigh } from '../finding/weigh';
 import { firstThatClears } from '../remedies/mending';
 
 const KEY = 'cool-down-short';
+/** In a class of less than so many seconds a short end is no danger. */
+const VERY_SHORT = 600;
 
 const look = (analysed: AnalysedClass): FindingOf<'cool-down-short'>[] => {
   const { plan, timeline } = analysed;
@@ -15,7 +17,15 @@ const look = (analysed: AnalysedClass): FindingOf<'cool-down-short'>[] => {
   const main = timeline.sections.find(({ kind }) => kind === 'main');
   if (!section || !main || main.lengthMs === 0) return [];
   const least = Math.max(THRESHOLDS.coolDownLeast, classSeconds(plan) * THRESHOLDS.coolDownShare);
-  const weighed = weigh(analysed, KEY, section.lengthMs / 1000, { limit: least, grave: least / 2, under: true });
+  // What closes the class brings it down as well; a very short class has a very short end.
+  const closing = timeline.sections.find(({ kind }) => kind === 'closing');
+  const seconds = (section.lengthMs + (closing?.lengthMs ?? 0)) / 1000;
+  const weighed = weigh(analysed, KEY, seconds, {
+    limit: Math.min(least, classSeconds(plan) / 4),
+    grave: least / 2,
+    under: true,
+    severity: classSeconds(plan) < VERY_SHORT ? ['warn', 'warn'] : ['stop', 'warn'],
+  });
   if (!weighed) return [];
   return [
     {
@@ -25,7 +35,7 @@ const look = (analysed: AnalysedClass): FindingOf<'cool-down-short'>[] => {
       ...weighed,
       itemId: plan.sections[index]?.items[0]?.id ?? null,
       atMs: section.startMs,
-      what: `The cool-down lasts ${Math.round(weighed.amount)} s; ${Math.round(least)} s is the least for this slot.`,
+      what: `Cool-down and closing last ${Math.round(weighed.amount)} s; ${Math.round(least)} s is the least for this slot.`,
       why: [
         `A tenth of the slot, and never under ${THRESHOLDS.coolDownLeast} s. Take it from the main part, not from the end.`,
       ],

@@ -48,8 +48,10 @@ const evidenceOf = ({ pieces }: AnalysedClass, { region, parts, atMs }: RegionSt
 const look = (analysed: AnalysedClass): FindingOf<'strained'>[] =>
   bandsOf(analysed).flatMap(({ strain, least }) => {
     const key = keyOf(strain);
-    const weighed = weigh(analysed, key, strain.percent, LIMITS);
-    if (!weighed) return [];
+    const over = weigh(analysed, key, strain.percent, LIMITS);
+    if (!over) return [];
+    // A few percent over a convention are worth knowing and no more.
+    const weighed = strain.percent < THRESHOLDS.strainNear ? { ...over, severity: 'notice' as const } : over;
     const words = strainWords(strain, analysed.limits.strength, (itemId) => nameOf(analysed, itemId));
     return [
       {

@@ -1,4 +1,4 @@
-import { unique } from 'remeda';
+import { sumBy, unique, uniqueBy } from 'remeda';
 import type { Region } from '../../../body/written/region';
 import { type Movement, usualName } from '../../../movement/schema/movement';
 import { warmingOf } from '../../../traits/warmingOf';
@@ -10,10 +10,10 @@ import { newMovementItem } from '../../plan/defaults';
 import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
-import { easierWays, leftOut } from '../remedies/easing';
+import { easierWays, joined, leftOut } from '../remedies/easing';
 import { clears, firstThatClears, freshId, movementLine } from '../remedies/mending';
 
-const keyOf = ({ region, itemId }: ReadinessGap) => `not-ready ${itemId} ${region}`;
+const keyOf = (itemId: string) => `not-ready ${itemId}`;
 
 /** The gaps that matter: the warm-up itself is what makes ready. */
 export function gapsOf(analysed: Pick<AnalysedClass, 'plan' | 'pieces'>): ReadinessGap[] {
@@ -25,30 +25,54 @@ export function gapsOf(analysed: Pick<AnalysedClass, 'plan' | 'pieces'>): Readin
   return readinessGaps(analysed.pieces).filter(({ itemId }) => !warming.has(itemId));
 }
 
+/** The gaps of each line that are worth a word, the worst first. */
+function gapsByLine(analysed: AnalysedClass): ReadonlyMap<string, readonly [ReadinessGap, ...ReadinessGap[]]> {
+  const lines = new Map<string, [ReadinessGap, ...ReadinessGap[]]>();
+  for (const gap of gapsOf(analysed).toSorted((a, b) => b.size - a.size)) {
+    const known = lines.get(gap.itemId);
+    if (known) known.push(gap);
+    else lines.set(gap.itemId, [gap]);
+  }
+  return lines;
+}
+
 const look = (analysed: AnalysedClass): FindingOf<'not-ready'>[] =>
-  gapsOf(analysed).flatMap((gap) => {
-    const { region, itemId, startMs, seconds, size, ready, demand, allowed } = gap;
-    const key = keyOf(gap);
+  [...gapsByLine(analysed)].flatMap(([itemId, gaps]) => {
+    const key = keyOf(itemId);
     const limit = THRESHOLDS.readinessGap;
-    const weighed = weigh(analysed, key, size, { limit, grave: 3 * limit, severity: ['warn', 'notice'] });
+    const said = gaps.filter(({ size }, place) => place === 0 || size >= limit / 2);
+    // What one region alone would not be told for is not told because others are cold too.
+    const weighed = weigh(analysed, key, gaps[0].size, { limit, severity: ['warn', 'notice'] });
     if (!weighed) return [];
-    const word = spaced(region);
+    const size = sumBy(said, (gap) => gap.size);
+    const regions = unique(said.map(({ region }) => region)) as [Region, ...Region[]];
+    const words = inWords(regions.map(spaced));
     return [
       {
         code: 'not-ready',
-        evidence: { region },
+        evidence: { regions },
         key,
         ...weighed,
+        severity: size > 3 * limit ? 'warn' : 'notice',
         itemId,
-        atMs: startMs,
-        what: `${nameOf(analysed, itemId)} asks more of the ${word} than has been warmed up.`,
+        atMs: Math.min(...said.map(({ startMs }) => startMs)),
+        what: `${nameOf(analysed, itemId)} asks more of the ${words} than has been warmed up.`,
         why: [
-          `Asked ${demand.toFixed(2)}, allowed ${allowed.toFixed(2)} with ${Math.round(ready * 100)} % readiness, for ${Math.round(seconds)} s.`,
-          `Move the ${word} gently before it.`,
+          ...said.map(
+            ({ region, demand, allowed, ready, seconds }) =>
+              `${spaced(region)}: asked ${demand.toFixed(2)}, allowed ${allowed.toFixed(2)} with ${Math.round(ready * 100)} % readiness, for ${Math.round(seconds)} s.`,
+          ),
+          `Move the ${words} gently before it.`,
         ],
       },
     ];
   });
+
+/** "hips", "hips and ankles", "hips, ankles and neck". */
+function inWords(words: readonly string[]): string {
+  const last = words.at(-1) ?? '';
+  return words.length < 2 ? last : `${words.slice(0, -1).join(', ')} and ${last}`;
+}
 
 /** How many of the offered warm-ups are tried for a gap. */
 const TRIED = 8;
@@ -113,13 +137,23 @@ export const unready: Check = checkFor({
   codes: ['not-ready'],
   look,
   remedies: (analysed, finding) => {
-    const { region } = finding.evidence;
-    const warmed = warmUps(analysed, region)
+    const { regions } = finding.evidence;
+    const { itemId } = finding;
+    const byRegion = regions.map((region) => warmUps(analysed, region));
+    const alone = byRegion
+      .flat()
       .filter(({ edits }) => clears(look, analysed, finding, edits))
       .slice(0, 2);
-    const sooner = finding.itemId === null ? [] : earlier(analysed, finding.itemId);
-    const eased = finding.itemId === null ? [] : easierWays(analysed, finding.itemId);
-    const again = warmed.length > 0 || finding.itemId === null ? [] : warmedBefore(analysed, region, finding.itemId);
+    // Where no single movement readies all of it, one for each region does.
+    const together = uniqueBy(
+      byRegion.flatMap(([best]) => best ?? []),
+      ({ label }) => label,
+    );
+    const warmed =
+      alone.length > 0 || together.length < 2 ? alone : firstThatClears(look, analysed, finding, [joined(together)]);
+    const sooner = itemId === null ? [] : earlier(analysed, itemId);
+    const eased = itemId === null ? [] : easierWays(analysed, itemId);
+    const again = warmed.length > 0 || itemId === null ? [] : warmedBefore(analysed, regions[0], itemId);
     const remedies = [
       ...warmed,
       ...firstThatClears(look, analysed, finding, again),

@@ -33,7 +33,8 @@ export interface Evidence {
   readonly 'section-share': null;
   /** The lines that make up most of the worst moment, and the one at whose end it was worst. */
   readonly strained: { readonly region: Region; readonly lines: readonly string[]; readonly worst: string | null };
-  readonly 'not-ready': { readonly region: Region };
+  /** What is not ready, the worst first. */
+  readonly 'not-ready': { readonly regions: readonly [Region, ...Region[]] };
   readonly 'overhead-long': RunEvidence;
   readonly 'one-leg-long': RunEvidence;
   readonly 'head-low-long': RunEvidence;
@@ -42,6 +43,8 @@ export interface Evidence {
   /** The way there, line by line, since the class last had time to walk back. */
   readonly drift: { readonly legs: readonly Leg[] };
   readonly 'turned-away': null;
+  readonly 'one-leg-free': null;
+  readonly 'turning-long': null;
   readonly 'second-lower': null;
   readonly 'bridge-missing': StepsEvidence;
   readonly 'bridge-long': StepsEvidence;
