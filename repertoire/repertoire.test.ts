@@ -6,6 +6,7 @@ import { walkForm } from '../core/movement/bridge/walkForm';
 import { footworkFindings } from '../core/movement/footwork/footwork';
 import { footworkWords } from '../core/movement/footwork/footworkWords';
 import { Role, variantOf } from '../core/movement/schema/movement';
+import { breathConvention } from '../core/movement/walk/breathConvention';
 import { betweenSides, cachedWalk } from '../core/movement/walk/cachedWalk';
 import { phasesFor, writtenSide } from '../core/movement/walk/cycleFor';
 import { displacement } from '../core/movement/walk/stride';
@@ -146,4 +147,15 @@ test('what is asked by turns, and worked out once for both sides, is what each s
       expect(own.pieces.map(({ oneLeg }) => oneLeg)).toEqual(shared?.pieces.map(({ oneLeg }) => oneLeg));
     }
   }
+});
+
+test.each([
+  ['draw-the-bow', 'out'],
+  ['heel-kick', 'out'],
+  ['pointing-push', 'out'],
+  ['open-the-chest', 'in'],
+  ['lift-the-sky', null],
+])('%s: what is reached out for, forward or to a side, goes with the %s-breath', (id, way) => {
+  const movement = find(id);
+  expect(movement && breathConvention(movement)).toBe(way);
 });

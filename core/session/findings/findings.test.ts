@@ -275,3 +275,24 @@ test('what was warmed an hour ago has faded; it may be warmed again right before
   const warm = classWith({ warmUp: [line('loosen', 200)], main: [line('loosen', 200), line('far-round', 10)] });
   expect(unready(warm)).toEqual([]);
 });
+
+test('a form that is not the same on both sides is one note, not a warning for each of its places', () => {
+  const place = (n: number, sides: string) => line('sides', 2, { id: `place-${n}`, block: 'form', sides });
+  const places = [...[1, 2, 3, 4].map((n) => place(n, 'left-only')), place(5, 'right-only')];
+  const plan = classWith({ slotMinutes: 30, main: places });
+  const form = {
+    id: 'form',
+    within: null,
+    name: 'A short form',
+    rounds: 1,
+    roundRest: 0,
+    lower: 0,
+    chain: null,
+    origin: null,
+  };
+  const sections = plan.sections.map((section) => (section.kind === 'main' ? { ...section, blocks: [form] } : section));
+  const found = judgeClass({ ...plan, sections }, contextWith()).filter(({ code }) => code === 'sides-unequal');
+  expect(found.map(({ severity, what }) => [severity, what])).toEqual([
+    ['notice', 'A short form is done more on the left, as it is taught.'],
+  ]);
+});

@@ -60,7 +60,11 @@ const FAULTS: readonly Fault[] = [
   { code: 'retention-long', change: { main: [line('stopped', 2)] }, mends: false },
   { code: 'call-long', change: { main: [line('wordy', 3, { manner: 'follow-along', pace: 10 })] }, mends: true },
   { code: 'not-taught', change: { main: [] }, context: { known: new Set(['lift', 'sides', 'squat']) }, mends: true },
-  { code: 'cool-down-short', change: { slotMinutes: 20, opening: [line('quiet', 160)], coolDown: [line('quiet', 100)] }, mends: true },
+  {
+    code: 'cool-down-short',
+    change: { slotMinutes: 20, opening: [line('quiet', 160)], coolDown: [line('quiet', 100)] },
+    mends: true,
+  },
   {
     code: 'one-leg-free',
     change: {

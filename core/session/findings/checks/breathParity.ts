@@ -4,7 +4,10 @@ import { nameOf } from '../finding/nameOf';
 import { firstThatClears, movementLine } from '../remedies/mending';
 
 const look = ({ timeline, ...analysed }: AnalysedClass): FindingOf<'breath-parity'>[] => {
-  const found = timeline.items.flatMap(({ itemId, startMs, first, end }): FindingOf<'breath-parity'>[] => {
+  // In a warm-up that everybody just follows nobody minds; in a set that flows the breath should go on.
+  const flowing = analysed.plan.sections.findIndex(({ kind }) => kind === 'main');
+  const found = timeline.items.flatMap(({ itemId, section, startMs, first, end }): FindingOf<'breath-parity'>[] => {
+    if (section !== flowing) return [];
     const [before, now] = [timeline.segments[first - 1], timeline.segments[first]];
     if (!before || !now || end === first) return [];
     const { breath } = now;

@@ -35,9 +35,10 @@ export function SaveState() {
     >
       {wordsFor(standing)}
       {standing.kind === 'away' && isKept && ' Kept on this machine until it answers.'}
-      {isOpen &&
-        !isKept &&
-        ' This browser keeps nothing: its storage is full or forbidden. Leave this page open until it is saved.'}
+      {!isKept &&
+        (isOpen
+          ? ' This browser keeps nothing: its storage is full or forbidden. Leave this page open until it is saved.'
+          : ', but this browser keeps nothing: its storage is full or forbidden.')}
     </output>
   );
 }
