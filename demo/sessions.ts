@@ -40,7 +40,7 @@ const evening: Order = {
     talk('weight', 120, 'Where is the weight before the foot lifts?'),
     ['brush-knee', 4, { ...settled(10), block: 'two-of-the-form' }],
     ['part-the-mane', 4, { ...settled(10), block: 'two-of-the-form' }],
-    ['pushing-waves', 9, settled(10)],
+    ['pushing-waves', 10, settled(10)],
     ['standing-post', 24, { manner: 'follow-along', ...settled(20) }],
   ],
   'cool-down': [
@@ -103,10 +103,10 @@ const morning: Order = {
     rest('breather', 30),
     ['one-hand-up', 6],
     ['look-behind', 4],
-    talk('middle', 75, 'A glass of water; who wants a chair?'),
+    talk('middle', 40, 'A glass of water; who wants a chair?'),
     ['horse-shifts', 5],
     ['rainbow-dance', 6],
-    ['parting-clouds', 6],
+    ['post-overhead', 9],
     ['heel-drops', 7, { rounds: 2, roundRest: 20 }],
   ],
   'cool-down': [

@@ -11,6 +11,7 @@ export const Caution = z.enum([
   'neck',
   'breath-holding',
   'self-massage',
+  'jolt',
   'general',
 ]);
 export type Caution = z.infer<typeof Caution>;
@@ -27,5 +28,6 @@ export const CAUTION_WORDS: Readonly<Record<Caution, string>> = {
   neck: 'Small and slow, without pulling. Stop at the first pinch or dizziness.',
   'breath-holding': 'Never hold the breath against effort; blood pressure or pregnancy: breathe on through.',
   'self-massage': 'Light on bone, none on broken skin. Mind hearing aids and glasses.',
+  jolt: 'A drop jolts spine and head: lower the heels softly, or leave it out with brittle bones or late in pregnancy.',
   general: 'Pain is a stop sign. Work inside a comfortable range, keep breathing, sit when you like.',
 };
