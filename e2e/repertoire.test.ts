@@ -47,7 +47,7 @@ const frames = (page: Page, count: number) =>
 
 describe('the wall', () => {
   test('is narrowed by what a movement prepares, works and needs, as the engine finds it', async () => {
-    const { page, faults } = await open('/repertoire?prepares=ankles&height=middle');
+    const { page, faults } = await open('/repertoire?prepares=ankles&height=high');
     await page.waitForSelector('.wall li');
     const names = await page.$$eval('.wall h2', (titles) => titles.map(({ textContent }) => textContent));
     expect(names).toContain('Ankle Circles');
