@@ -232,7 +232,7 @@ test('what strains a class is noticed with its parts, leads to its line, and is 
   await textOf(page, '[data-finding="strained"]', /An index, not a measurement/);
   await click(page, '[data-finding="strained"] button');
   await page.waitForSelector('.line--in-hand[data-line*="pushing-waves"]');
-  for (let press = 0; press < 5; press += 1) await page.keyboard.press('-');
+  for (let press = 0; press < 7; press += 1) await page.keyboard.press('-');
   await page.waitForFunction(() => !document.querySelector('[data-finding="strained"]'));
   expect(faults).toEqual([]);
 });
