@@ -7,19 +7,23 @@ let wanted: string | null = null;
 /** A page that is busy may draw a line some frames late. */
 const FRAMES = 120;
 
-/** Puts the keyboard on a line once it is on the screen. */
+/** Puts the keyboard on a line once it is on the screen, unless it has been taken to another one meanwhile. */
 export function focusLine(itemId: string): void {
   wanted = itemId;
-  look(itemId, FRAMES);
+  look(itemId, document.activeElement, FRAMES);
 }
 
-function look(itemId: string, frames: number): void {
+const isLine = (one: Element | null): boolean => one instanceof HTMLElement && one.dataset.line !== undefined;
+
+function look(itemId: string, from: Element | null, frames: number): void {
   requestAnimationFrame(() => {
     if (wanted !== itemId) return;
+    const now = document.activeElement;
     const line = document.querySelector<HTMLElement>(`[data-line="${CSS.escape(itemId)}"]`);
-    line?.focus();
-    if (line || frames === 0) wanted = null;
-    else look(itemId, frames - 1);
+    const isTaken = now !== from && isLine(now);
+    if (!isTaken) line?.focus();
+    if (line || isTaken || frames === 0) wanted = null;
+    else look(itemId, from, frames - 1);
   });
 }
 
