@@ -11,7 +11,7 @@ export interface JudgedClass {
   /** What is known to the group, base ids; everything where it is left out. */
   readonly unknown?: readonly string[];
   readonly class: WrittenClass;
-  /** What must be said as a stop or a warning: any of these codes, about this movement where one is named, and why. */
+  /** What must be said as a stop or a warning: one of these codes, about this movement where one is named, and why. */
   readonly wanted: readonly Wanted[];
   /** What may be said and need not: near a limit, or a matter of taste. */
   readonly allowed?: readonly Omit<Wanted, 'why'>[];

@@ -60,7 +60,7 @@ export function mayLeaveOut(plan: Plan): (section: Plan['sections'][number], ite
 }
 
 function countsOf(item: MovementItem, movement: Movement, cap: number): number[] {
-  if (item.pinned || item.ends.by === 'clock') return [item.count];
+  if (item.pinned) return [item.count];
   const { step } = movement.count;
   const { least, most } = item.range ?? movement.count;
   const counts: number[] = [];

@@ -20,8 +20,9 @@ const look = (analysed: AnalysedClass): FindingOf<'cool-down-short'>[] => {
   // What closes the class brings it down as well; a very short class has a very short end.
   const closing = timeline.sections.find(({ kind }) => kind === 'closing');
   const seconds = (section.lengthMs + (closing?.lengthMs ?? 0)) / 1000;
+  const limit = Math.min(least, classSeconds(plan) / 4);
   const weighed = weigh(analysed, KEY, seconds, {
-    limit: Math.min(least, classSeconds(plan) / 4),
+    limit,
     grave: least / 2,
     under: true,
     severity: classSeconds(plan) < VERY_SHORT ? ['warn', 'warn'] : ['stop', 'warn'],
@@ -35,7 +36,7 @@ const look = (analysed: AnalysedClass): FindingOf<'cool-down-short'>[] => {
       ...weighed,
       itemId: plan.sections[index]?.items[0]?.id ?? null,
       atMs: section.startMs,
-      what: `Cool-down and closing last ${Math.round(weighed.amount)} s; ${Math.round(least)} s is the least for this slot.`,
+      what: `Cool-down and closing last ${Math.round(weighed.amount)} s; ${Math.round(limit)} s is the least for this class.`,
       why: [
         `A tenth of the slot, and never under ${THRESHOLDS.coolDownLeast} s. Take it from the main part, not from the end.`,
       ],
