@@ -163,6 +163,8 @@ export async function openPage(
   const profile = elsewhere ? await browser.createBrowserContext() : browser.defaultBrowserContext();
   if (elsewhere) profiles.push(profile);
   const page = await profile.newPage();
+  // A page in the background draws no frames, and every wait on it would be for ever.
+  await page.bringToFront();
   if (!elsewhere) opened.push(page);
   page.setDefaultTimeout(PATIENCE_MS);
   const faults: string[] = [];
@@ -188,10 +190,26 @@ export async function openPage(
 }
 
 /** Waits until a page stands: its place has something to show, and nothing of it is on its way any more. */
-const standing = (page: Page): Promise<unknown> =>
-  page.waitForFunction(() => {
+async function standing(page: Page): Promise<void> {
+  const stands = () => {
     const place = document.querySelector('#place > *, main.teach > *');
     return place !== null && document.querySelector('.notice--late') === null;
+  };
+  try {
+    // A page in the background draws nothing, so it is asked by the clock and not at each frame.
+    await page.waitForFunction(stands, { polling: 50 });
+  } catch (late) {
+    throw new Error(`${page.url()} does not stand: ${await whatStands(page)}`, { cause: late });
+  }
+}
+
+/** What a page shows, and what it has fetched, for whoever reads why a journey failed. */
+const whatStands = (page: Page): Promise<string> =>
+  page.evaluate(() => {
+    const fetched = performance.getEntriesByType('resource') as PerformanceResourceTiming[];
+    const unanswered = fetched.filter(({ responseEnd }) => responseEnd === 0).map(({ name }) => name);
+    const text = document.body.textContent.slice(0, 400);
+    return JSON.stringify({ seen: document.visibilityState, text, fetched: fetched.length, unanswered });
   });
 
 /** Goes to an address, and waits until its page stands. */

@@ -53,17 +53,20 @@ self.addEventListener('activate', (event) => {
 
 registerRoute(
   ({ url, sameOrigin }) => sameOrigin && isKeptAnswer(url.pathname),
-  async ({ request }) => {
-    const answers = await caches.open(ANSWERS);
+  async ({ request, event }) => {
+    const keep = async (answer: Response) => {
+      const answers = await caches.open(ANSWERS);
+      if (answer.ok) await answers.put(request, answer);
+      else if (answer.status === 404) await answers.delete(request);
+    };
     const ask = async () => {
       const answer = await fetch(request);
-      // Where there is no room for it the answer is still an answer.
-      if (answer.ok) await answers.put(request, answer.clone()).catch(() => undefined);
-      else if (answer.status === 404) await answers.delete(request);
+      // It is kept behind the page's back: where the disk is slow, or has no room, the answer is still an answer.
+      event.waitUntil(keep(answer.clone()).catch(() => undefined));
       return answer;
     };
     const kept = async () => {
-      const answer = await answers.match(request);
+      const answer = await (await caches.open(ANSWERS)).match(request);
       return answer && asKept(answer);
     };
     return serverFirst(ask, kept);

@@ -14,6 +14,16 @@ const isJsonContentType = (headers: Headers): boolean =>
 
 const plainAsk = fetchBaseQuery({ baseUrl: '/api/', responseHandler: 'content-type', isJsonContentType });
 
+/**
+ * A question that has no answer by then counts as unheard and is asked again, rather than waited for until the page is left.
+ * Only questions: what is written may have been written. Milliseconds.
+ */
+const PATIENCE_MS = 30_000;
+
+/** Whether the server has said nothing: it could not be reached, or let us wait too long. */
+export const isUnheard = (error: { readonly status: unknown } | undefined): boolean =>
+  error?.status === 'FETCH_ERROR' || error?.status === 'TIMEOUT_ERROR';
+
 /** Whether an answer was kept on this machine from before, because the server is away. */
 export const wasKept = (meta: FetchBaseQueryMeta | undefined): boolean =>
   meta?.response?.headers.has(KEPT_HEADER) ?? false;
@@ -24,7 +34,7 @@ export const ask: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError, 
   context,
   extra,
 ) => {
-  const answer = await plainAsk(args, context, extra);
-  context.dispatch(heard({ isAway: answer.error?.status === 'FETCH_ERROR' || wasKept(answer.meta) }));
+  const answer = await plainAsk(typeof args === 'string' ? { url: args, timeout: PATIENCE_MS } : args, context, extra);
+  context.dispatch(heard({ isAway: isUnheard(answer.error) || wasKept(answer.meta) }));
   return answer;
 };

@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { useSelector } from 'react-redux';
 import { api, TAGS } from '../server/api';
+import { isUnheard } from '../server/ask';
 import { heard } from '../server/serverState';
 import { type State, useAppDispatch } from '../store';
 
@@ -12,7 +13,7 @@ const isWaiting = ({ server, api: { queries } }: State): boolean =>
   server.isAway ||
   Object.values(queries).some((query) => {
     const { error } = query ?? {};
-    return error !== undefined && 'status' in error && error.status === 'FETCH_ERROR';
+    return error !== undefined && 'status' in error && isUnheard(error);
   });
 
 /** While something is missing the server is asked again and again; once it answers, everything on the screen is asked anew. */
