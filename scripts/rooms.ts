@@ -38,6 +38,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/traits',
     'core/session/plan',
     'core/session/timeline',
+    'core/session/words',
     'core/session/schedule',
     'core/session/edit',
     'core/session/limits',

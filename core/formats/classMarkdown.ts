@@ -37,8 +37,17 @@ export function classMarkdown(
       `${indent}- **${clockAt(classBegins(session), cue.startMs).slice(0, 5)}** ${names}: ${plain(cue.count)}${cue.sides ? `; ${plain(cue.sides)}` : ''}`,
     );
     if (cue.steps !== '') lines.push(`${indent}  - first: ${plain(cue.steps)}`);
-    if (cue.calls.length > 0) lines.push(`${indent}  - ${cue.calls.map(({ call }) => plain(call)).join(' / ')}`);
+    if (cue.calls.length > 0)
+      lines.push(
+        `${indent}  - ${cue.calls.map(({ call, how }) => plain(how === '' ? call : `${call} (${how})`)).join(' / ')}`,
+      );
     if (cue.settles !== '') lines.push(`${indent}  - then: ${plain(cue.settles)}`);
+    if (cue.stands !== '') lines.push(`${indent}  - ${plain(cue.stands)}`);
+    cue.focuses.forEach((focus, round) => {
+      lines.push(`${indent}  - round ${round + 1}: ${plain(focus)}`);
+    });
+    for (const words of cue.said) lines.push(`${indent}  - ${plain(words)}`);
+    if (cue.script !== '') lines.push(`${indent}  - read: ${plain(cue.script)}`);
     if (cue.note !== '') lines.push(`${indent}  - ${plain(cue.note)}`);
   }
   return `${lines.join('\n')}\n`;

@@ -1,4 +1,5 @@
 import type { Segment, Timeline } from '../session/timeline/segment';
+import type { Spoken } from '../session/words/lineSpeech';
 import { timecode } from '../words/clockWords';
 
 /** Words as they may stand in a cue: the three signs that mean something there are written out. */
@@ -19,9 +20,12 @@ function said(segments: readonly Segment[]): Pick<Segment, 'startMs' | 'lengthMs
 /**
  * The calls of a class as WebVTT (W3C), each shown while its phase lasts; silence has no cue.
  * `NOTE` lines say which class it is.
+ * @param spoken what is said besides the calls, each while it is said
  */
-export function classVtt(title: string, { segments }: Timeline): string {
-  const cues = said(segments)
+export function classVtt(title: string, { segments }: Timeline, spoken: readonly Spoken[] = []): string {
+  const words = spoken.map(({ startMs, lengthMs, say }) => ({ startMs, lengthMs, call: say }));
+  const cues = [...said(segments), ...words]
+    .toSorted((a, b) => a.startMs - b.startMs)
     .filter(({ call, lengthMs }) => call.trim() !== '' && lengthMs > 0)
     .map(
       ({ startMs, lengthMs, call }) =>

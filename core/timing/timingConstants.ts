@@ -18,3 +18,7 @@ export const SIDE_CHANGE = 4;
 export const DIRECTION_CHANGE = 2;
 /** One step, shift or turn of the foot taken freely between two movements, without breathing to it. */
 export const FREE_STEP = 1.5;
+/** How fast a text is read out to people who stand, sit or breathe with it, words per second. */
+export const SCRIPT_WORDS_PER_SECOND = 2;
+/** The pause after a paragraph of it where none is written. */
+export const SCRIPT_PAUSE = 4;

@@ -1,6 +1,7 @@
 import { memo } from 'react';
-import { clamp, sumBy } from 'remeda';
-import type { Breath } from '../../core/movement/schema/phase';
+import { clamp, sumBy, unique } from 'remeda';
+import type { Breath, BreathManner } from '../../core/movement/schema/phase';
+import { breathMannerWords } from '../../core/movement/walk/breathManner';
 import './drawing.css';
 
 /** One stretch of a breath line: what the breath does and for how long. */
@@ -9,6 +10,8 @@ export interface BreathStretch {
   /** Breaths within it; null where it goes by beats or seconds. */
   readonly breaths: number | null;
   readonly seconds: number;
+  /** How it is taken, where not through the nose and into the belly. */
+  readonly manner?: BreathManner | undefined;
 }
 
 const TOP = 3;
@@ -57,6 +60,36 @@ function pathOf(stretches: readonly BreathStretch[], scale: number): string {
   return path;
 }
 
+/** Where the middle of a stretch lies on the line, and how its breath is taken; only those that are not taken plainly. */
+function mannersOf(stretches: readonly BreathStretch[], scale: number): { x: number; manner: BreathManner }[] {
+  let x = 1;
+  return stretches.flatMap(({ breath, seconds, manner }) => {
+    const middle = x + (seconds * scale) / 2;
+    x += seconds * scale;
+    return breath !== null && manner && breathMannerWords(breath, manner) !== '' ? [{ x: middle, manner }] : [];
+  });
+}
+
+/** A breath that is not taken plainly: a ring for the mouth, a ripple for a sound, a bar for the ribs, a wedge for the reverse. */
+function MannerMark({ x, manner: { route, into } }: { readonly x: number; readonly manner: BreathManner }) {
+  return (
+    <g className="breath-manner">
+      {route !== 'nose' && <circle cx={x} cy={MIDDLE} r={2.6} />}
+      {route === 'sounded' && <path d={`M${x + 4} ${MIDDLE}q1.5 -3 3 0t3 0`} />}
+      {into === 'ribs' && <path d={`M${x - 4} ${BOTTOM + 2}h8`} />}
+      {into === 'reverse' && <path d={`M${x - 3} ${BOTTOM - 1}l3 3l3 -3`} />}
+    </g>
+  );
+}
+
+const mannersSaid = (stretches: readonly BreathStretch[]): string =>
+  unique(
+    stretches.flatMap(({ breath, manner }) => {
+      const how = breath === null ? '' : breathMannerWords(breath, manner);
+      return how === '' ? [] : [`; ${breath} ${how}`];
+    }),
+  ).join('');
+
 interface Props {
   readonly stretches: readonly BreathStretch[];
   /** Pixels per second; the same for lines that are compared. */
@@ -70,10 +103,13 @@ export const BreathLine = memo(function BreathLine({ stretches, scale = 7, most 
   const seconds = sumBy(stretches, (stretch) => stretch.seconds);
   const width = clamp(seconds * scale + 2, { min: 12, max: most });
   const counted = stretches.some(({ breaths }) => breaths !== null);
-  const label = `${counted ? 'One repetition breathes for' : 'One repetition goes by the clock for'} ${Math.round(seconds * 10) / 10} seconds`;
+  const label = `${counted ? 'One repetition breathes for' : 'One repetition goes by the clock for'} ${Math.round(seconds * 10) / 10} seconds${mannersSaid(stretches)}`;
   return (
     <svg className="breath-line" width={width} height={24} viewBox={`0 0 ${width} 24`} role="img" aria-label={label}>
       <path d={pathOf(stretches, scale)} className={counted ? 'breath-path' : 'breath-path breath-path--clock'} />
+      {mannersOf(stretches, scale).map(({ x, manner }) => (
+        <MannerMark key={x} x={x} manner={manner} />
+      ))}
     </svg>
   );
 });

@@ -12,6 +12,7 @@ export function cycleBreath(movement: Movement): BreathStretch[] {
   const pace = { from: COMPARING_PACE, to: COMPARING_PACE, easing: 0 };
   return phasesFor(movement, 'cycle', writtenSide(movement)).map((phase) => ({
     breath: phase.breath,
+    manner: phase.manner,
     breaths: phaseBreaths(phase, ratio),
     seconds: phaseSeconds(phase, ratio, pace, 0),
   }));

@@ -22,6 +22,14 @@ function paceWords({ ownBreath, pace }: MovementItem): string {
   return pace === null ? '' : `${breathsPerMinute(pace)} breaths a minute`;
 }
 
+/** What is read out in a line, in full and over the whole width, a paragraph at a time. */
+function scriptRow({ script }: PaperClass['cues'][number]): TableCell[][] {
+  const paragraphs = script.split(/\n\s*\n/).filter((paragraph) => paragraph.trim() !== '');
+  if (paragraphs.length === 0) return [];
+  const read: Content[] = paragraphs.map((paragraph) => said(paragraph.trim(), { margin: [0, 0, 0, 3] }));
+  return [[{ text: '' }, { colSpan: 3, fontSize: 10, lineHeight: 1.15, stack: read }, {}, {}]];
+}
+
 /** The whole plan, for a folder or for whoever covers the class: every call with its breath, how it is led, what to mind. */
 export function classPlan({ session, timeline, cues, group, place }: PaperClass): TDocumentDefinitions {
   const items = new Map(session.sections.flatMap((section) => section.items.map((item) => [item.id, item] as const)));
@@ -50,17 +58,26 @@ export function classPlan({ session, timeline, cues, group, place }: PaperClass)
           said([cue.count, cue.sides, cue.counting, how, pace].filter(Boolean).join(' · ')),
           ...(cue.steps === '' ? [] : [said(`First: ${cue.steps}`, { color: FAINT })]),
           ...(cue.settles === '' ? [] : [said(`Then: ${cue.settles}`, { color: FAINT })]),
+          ...(cue.stands === '' ? [] : [said(cue.stands)]),
+          ...cue.focuses.map((focus, round) => said(`Round ${round + 1}: ${focus}`)),
+          ...cue.said.map((words) => said(words, { color: '#85500f' })),
+          ...(cue.tags.length === 0 ? [] : [said(cue.tags.map((tag) => `#${tag}`).join(' '), { color: FAINT })]),
           ...(cue.note === '' ? [] : [said(cue.note, { italics: false, color: '#85500f' })]),
         ],
       },
       {
         stack: [
-          ...cue.calls.map(({ call, breath }) => said(`${call}  (${BREATH_WORDS[breath].toLowerCase()})`)),
+          ...cue.calls.map(({ call, breath, how }) =>
+            said(`${call}  (${[BREATH_WORDS[breath].toLowerCase(), how].filter(Boolean).join(', ')})`),
+          ),
+          ...cue.points.map((point) => said(`Watch: ${point}`, { fontSize: 8 })),
+          ...cue.faults.map(({ seen, say }) => said(`${seen}: “${say}”`, { fontSize: 8, color: FAINT })),
           ...mind.map((words) => said(words, { color: '#9c4632', fontSize: 7.5 })),
         ],
       },
     ];
   };
+  const rows = (cue: PaperClass['cues'][number]): TableCell[][] => [row(cue), ...scriptRow(cue)];
   const sections = session.sections.flatMap((section, index): Content[] => {
     const lines = cues.filter((cue) => section.items.some(({ id }) => id === cue.itemId));
     if (lines.length === 0) return [];
@@ -79,7 +96,7 @@ export function classPlan({ session, timeline, cues, group, place }: PaperClass)
         margin: [0, 12, 0, 2],
       },
       {
-        table: { widths: [40, 34, '*', 190], dontBreakRows: true, body: lines.map(row) },
+        table: { widths: [40, 34, '*', 190], dontBreakRows: true, body: lines.flatMap(rows) },
         layout: {
           hLineWidth: () => 0.4,
           vLineWidth: () => 0,

@@ -19,18 +19,25 @@ function withPhases(movement: Movement, part: PartName, phases: Phase[]): Moveme
   return { ...movement, parts };
 }
 
+/** The movement whose points to watch go where their phases have gone; one whose phase is gone is of the whole movement. */
+function withPoints(movement: Movement, part: PartName, goes: (phase: number) => number | null): Movement {
+  if (part !== 'cycle' || movement.points.length === 0) return movement;
+  const points = movement.points.map((point) => ({ ...point, phase: point.phase === null ? null : goes(point.phase) }));
+  return { ...movement, points };
+}
+
 /** The movement with a phase put in before a place. */
 export const insertPhase = (movement: Movement, { part, index }: PhasePlace, phase: Phase): Movement => {
   const phases = phasesOf(movement, part);
-  return withPhases(movement, part, [...phases.slice(0, index), phase, ...phases.slice(index)]);
+  const longer = withPhases(movement, part, [...phases.slice(0, index), phase, ...phases.slice(index)]);
+  return withPoints(longer, part, (place) => (place >= index ? place + 1 : place));
 };
 
-export const removePhase = (movement: Movement, { part, index }: PhasePlace): Movement =>
-  withPhases(
-    movement,
-    part,
-    phasesOf(movement, part).filter((_, place) => place !== index),
-  );
+export const removePhase = (movement: Movement, { part, index }: PhasePlace): Movement => {
+  const phases = phasesOf(movement, part).filter((_, place) => place !== index);
+  const gone = (place: number) => (place === index ? null : place > index ? place - 1 : place);
+  return withPoints(withPhases(movement, part, phases), part, gone);
+};
 
 /** The movement with a phase replaced by what `change` makes of it. */
 export const changePhase = (
@@ -49,7 +56,9 @@ export function movePhase(movement: Movement, place: PhasePlace, by: 1 | -1): Mo
   const phase = phasesOf(movement, place.part)[place.index];
   const to = place.index + by;
   if (!phase || to < 0 || to >= phasesOf(movement, place.part).length) return movement;
-  return insertPhase(removePhase(movement, place), { ...place, index: to }, phase);
+  const phases = phasesOf(movement, place.part).toSpliced(place.index, 1).toSpliced(to, 0, phase);
+  const swapped = (at: number) => (at === place.index ? to : at === to ? place.index : at);
+  return withPoints(withPhases(movement, place.part, phases), place.part, swapped);
 }
 
 /** A change laid over another; adjustments of spine, head, hips, feet and hands are joined. */

@@ -9,6 +9,7 @@ import { Layer, layMovementLayer } from './layer';
 import { Parts } from './parts';
 import { Breath } from './phase';
 import { Ramp } from './ramp';
+import { TEACHING_WORDS } from './teachingWords';
 import { patchMovement, Variant } from './variant';
 
 export const Role = z.enum(['opening', 'warm-up', 'main', 'cool-down', 'closing']);
@@ -54,6 +55,7 @@ export const Movement = z
     mobilises: z.partialRecord(Region, z.number().min(0).max(1)).default({}),
     /** Whether it can be done on a chair as it is written or with the legs left out. */
     seated: z.boolean(),
+    ...TEACHING_WORDS,
   })
   .superRefine((movement, context) => {
     const amount = cycleAmount(movement.parts.cycle, movement.count.unit);
@@ -70,6 +72,14 @@ export const Movement = z
         context.addIssue({
           code: 'custom',
           path: ['breathSchools', index, 'breaths'],
+          message: `the cycle has ${movement.parts.cycle.length} phases`,
+        });
+    }
+    for (const [index, { phase }] of movement.points.entries()) {
+      if (phase !== null && phase >= movement.parts.cycle.length)
+        context.addIssue({
+          code: 'custom',
+          path: ['points', index, 'phase'],
           message: `the cycle has ${movement.parts.cycle.length} phases`,
         });
     }

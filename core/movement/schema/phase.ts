@@ -42,11 +42,13 @@ export const Windows = z.object({
 });
 export type Windows = z.infer<typeof Windows>;
 
-/** How the breath is taken. */
+/** How the breath is taken: through what, into where, and the sound it is let out with. */
 export const BreathManner = z.object({
   route: z.enum(['nose', 'mouth', 'sounded']).default('nose'),
   into: z.enum(['belly', 'ribs', 'reverse']).default('belly'),
+  sound: z.string().trim().max(16).default(''),
 });
+export type BreathManner = z.infer<typeof BreathManner>;
 
 /** One part of a movement that goes with one breath half, a pause or free time, and ends in a posture. */
 export const Phase = z

@@ -8,11 +8,13 @@ import { footwork } from './checks/footwork';
 import { headLow } from './checks/headLow';
 import { longCall } from './checks/longCall';
 import { longRetention } from './checks/longRetention';
+import { longWords } from './checks/longWords';
 import { notTaught } from './checks/notTaught';
 import { oneLeg } from './checks/oneLeg';
 import { oneLegFree } from './checks/oneLegFree';
 import { overhead } from './checks/overhead';
 import { paceOutside } from './checks/paceOutside';
+import { reversedBreath } from './checks/reversedBreath';
 import { risingFast } from './checks/risingFast';
 import { secondLower } from './checks/secondLower';
 import { sectionShare } from './checks/sectionShare';
@@ -49,6 +51,8 @@ export const CHECKS: readonly Check[] = [
   paceOutside,
   longRetention,
   longCall,
+  longWords,
+  reversedBreath,
   notTaught,
   shortCoolDown,
   coolDown,

@@ -2,6 +2,7 @@ import { clamp } from 'remeda';
 import type { Movement, Role } from '../../movement/schema/movement';
 import type { Pace } from '../../timing/pace';
 import { BY_COUNT } from './lineEnds';
+import { USUALLY } from './lineWords';
 import type { Item, Manner, MovementItem, Section } from './session';
 
 /** The breath pace a section starts from, breaths per minute easing over seconds of the plan. Conventions. */
@@ -54,9 +55,14 @@ export const newMovementItem = (id: string, movement: Movement, section: Role, c
   lower: 0,
   ramp: null,
   bridge: null,
+  cues: [],
+  focuses: [],
+  stands: USUALLY,
+  tags: [],
   block: null,
   inRounds: 'every',
   note: '',
+  script: '',
 });
 
 /** A rest or a talk as a new line. */
@@ -65,6 +71,7 @@ export const newPause = (kind: 'rest' | 'talk', id: string, seconds: number, not
   id,
   seconds,
   note,
+  script: '',
   block: null,
   inRounds: 'every',
 });

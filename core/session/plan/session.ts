@@ -6,6 +6,7 @@ import { Pace } from '../../timing/pace';
 import { LineId, MovementId, Slug } from '../../words/ids';
 import { Block, blockFaults, InRounds } from './block';
 import { BY_COUNT, LineEnds, LineRange } from './lineEnds';
+import { LINE_WORDS, Script } from './lineWords';
 import { SetAside } from './setAside';
 import { SettleRoutine } from './settleRoutine';
 import { classMinutes, Doors, NO_DOORS } from './slotTime';
@@ -31,6 +32,8 @@ const Placed = z.object({
   block: LineId.nullable().default(null),
   inRounds: InRounds.default('every'),
   note: z.string().max(400).default(''),
+  /** What is read out while it lasts; empty where nothing is. */
+  script: Script.default(''),
 });
 
 /** Steps into a line that the instructor gives by hand: how many breath halves they take, and what is said. */
@@ -76,6 +79,7 @@ export const MovementItem = Placed.extend({
   ramp: Ramp.nullable().default(null),
   /** The steps into it as the instructor gives them; null where they are worked out. */
   bridge: HandBridge.nullable().default(null),
+  ...LINE_WORDS,
 });
 export type MovementItem = z.infer<typeof MovementItem>;
 

@@ -4,6 +4,8 @@ import type { Schools } from '../../movement/adapt/schools';
 import type { FindMovement, Movement, Role } from '../../movement/schema/movement';
 import { passesOf } from '../../movement/schema/pass';
 import type { Breath } from '../../movement/schema/phase';
+import type { UsualFault } from '../../movement/schema/teachingWords';
+import { breathMannerWords } from '../../movement/walk/breathManner';
 import { phasesFor } from '../../movement/walk/cycleFor';
 import { adaptMovement } from '../plan/adaptMovement';
 import { type Block, blocksAround, blocksBegun } from '../plan/block';
@@ -13,6 +15,8 @@ import type { MovementItem, Plan } from '../plan/session';
 import { settledLines } from '../schedule/unrollBlocks';
 import { lineTimes } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
+import { focusesOf } from '../words/lineSpeech';
+import { cueAtWords, standsWords } from '../words/wordsSaid';
 import { blockWords } from './blockWords';
 import { amountSaid, countWords } from './countWords';
 import { settleWords } from './settleWords';
@@ -40,8 +44,20 @@ export interface Cue {
   readonly counting: string;
   /** The sides in order, as the class sees them and as the instructor moves. */
   readonly sides: string;
-  readonly calls: readonly { readonly call: string; readonly breath: Breath }[];
+  /** What is said for each phase, with its breath, and how that is taken where it is not the plain way. */
+  readonly calls: readonly { readonly call: string; readonly breath: Breath; readonly how: string }[];
   readonly note: string;
+  /** What to watch, what is often seen with what to say to it, and what each round looks at. */
+  readonly points: readonly string[];
+  readonly faults: readonly UsualFault[];
+  readonly focuses: readonly string[];
+  /** Words at their moments, as "2:00 Let the shoulders go". */
+  readonly said: readonly string[];
+  /** What is read out; empty where nothing is. */
+  readonly script: string;
+  /** Where the instructor stands, where that is not as usual. */
+  readonly stands: string;
+  readonly tags: readonly string[];
   /** What the blocks that begin with it do: "Two of the form: 3 rounds". Empty where none begins. */
   readonly opens: string;
   /** In how many blocks it stands. */
@@ -94,7 +110,34 @@ function countingOf(movement: Movement, count: number): string {
 const said = (block: Block): string => (block.name === '' ? blockWords(block) : `${block.name}: ${blockWords(block)}`);
 
 /** What a line in which nobody moves leaves empty. */
-const NOTHING = { pinyin: '', chinese: '', counting: '', sides: '', calls: [], movement: null } as const;
+const NOTHING = {
+  pinyin: '',
+  chinese: '',
+  counting: '',
+  sides: '',
+  calls: [],
+  movement: null,
+  points: [],
+  faults: [],
+  focuses: [],
+  said: [],
+  stands: '',
+  tags: [],
+} as const;
+
+/** How left and right are to be said in a line: as the instructor stands for it, or as usual. */
+function facingOf({ stands }: MovementItem, usual: Facing): Facing {
+  switch (stands.faces) {
+    case 'usual':
+      return usual;
+    case 'class':
+      return 'mirrored';
+    // Side-on the instructor looks the way the class does.
+    case 'back':
+    case 'side-on':
+      return 'same';
+  }
+}
 
 /** "5 to 8 times each side, 2 rounds", or "5:00, to the end of a cycle". */
 function countSaid(movement: Movement, item: MovementItem): string {
@@ -110,7 +153,21 @@ function movementCue(
   written: Movement,
   item: MovementItem,
   schools: Schools,
-): Pick<Cue, 'pinyin' | 'chinese' | 'count' | 'counting' | 'calls' | 'movement'> {
+): Pick<
+  Cue,
+  | 'pinyin'
+  | 'chinese'
+  | 'count'
+  | 'counting'
+  | 'calls'
+  | 'movement'
+  | 'points'
+  | 'faults'
+  | 'focuses'
+  | 'said'
+  | 'stands'
+  | 'tags'
+> {
   const movement = adaptMovement(written, item, schools);
   const first = passesOf(movement.laterality, item)[0];
   const side = first?.side === 'left' || first?.side === 'right' ? first.side : null;
@@ -119,8 +176,18 @@ function movementCue(
     chinese: written.names.chinese[0] ?? '',
     count: countSaid(written, item),
     counting: item.ends.by === 'count' && item.range === null ? countingOf(written, item.count) : '',
-    calls: phasesFor(movement, 'cycle', side).map(({ call, breath }) => ({ call, breath })),
+    calls: phasesFor(movement, 'cycle', side).map(({ call, breath, manner }) => ({
+      call,
+      breath,
+      how: breathMannerWords(breath, manner),
+    })),
     movement,
+    points: written.points.map(({ text }) => text),
+    faults: written.faults,
+    focuses: focusesOf(item, written),
+    said: item.cues.map(({ at, say }) => `${cueAtWords(at)}: ${say}`),
+    stands: standsWords(item.stands),
+    tags: [...new Set([...item.tags, ...written.tags])],
   };
 }
 
@@ -157,6 +224,7 @@ export function cueSheet(
       lengthMs: stretch.lengthMs,
       title: lineTitle(item, find),
       note: item.note,
+      script: item.script,
       opens,
       depth,
       steps: stretch.occurrences[0]?.bridge?.call ?? '',
@@ -176,7 +244,7 @@ export function cueSheet(
           return {
             ...shared,
             ...movementCue(written, line, plan.schools),
-            sides: sidesOf(written, line, facing, words),
+            sides: sidesOf(written, line, facingOf(line, facing), words),
           };
         },
         rest: pause,

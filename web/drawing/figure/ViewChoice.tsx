@@ -1,7 +1,13 @@
 import { Segmented } from 'antd';
 import type { View } from './view';
 
-const WORDS: Readonly<Record<View, string>> = { front: 'Front', 'three-quarter': 'Aslant', side: 'Side', top: 'Above' };
+const WORDS: Readonly<Record<View, string>> = {
+  front: 'Front',
+  'three-quarter': 'Aslant',
+  side: 'Side',
+  back: 'Behind',
+  top: 'Above',
+};
 
 interface Props {
   readonly view: View;

@@ -1,7 +1,7 @@
 import { dot, type Vec } from '../../../core/body/geometry/vector';
 
-/** From where a figure is looked at. Front faces the mover; side stands at the mover's right. */
-export type View = 'front' | 'three-quarter' | 'side' | 'top';
+/** From where a figure is looked at. Front faces the mover; side stands at the mover's right, back where a class stands whose instructor turns the back to it. */
+export type View = 'front' | 'three-quarter' | 'side' | 'back' | 'top';
 
 export interface Eye {
   /** What goes to the right, up and nearer on the drawing. */
@@ -20,6 +20,7 @@ export const EYES: Readonly<Record<View, Eye>> = {
   front: from(0, 0),
   'three-quarter': from(38, 8),
   side: from(90, 0),
+  back: from(180, 0),
   top: { across: [1, 0, 0], upward: [0, 1, 0], nearer: [0, 0, 1] },
 };
 

@@ -4,11 +4,13 @@ import { momentOf } from '../../../core/record/moment';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/steer';
 import type { Teaching } from '../../../core/record/teaching';
 import { adaptedMovements } from '../../../core/session/plan/adaptMovement';
-import type { LineRange } from '../../../core/session/plan/lineEnds';
-import type { Session } from '../../../core/session/plan/session';
+import type { MovementItem, Session } from '../../../core/session/plan/session';
 import { doneIn, isRoutine } from '../../../core/session/schedule/settleItem';
 import { lineTimes, segmentsOf } from '../../../core/session/timeline/lineTimes';
 import type { Segment } from '../../../core/session/timeline/segment';
+import { besideCall } from '../../../core/session/words/besideCall';
+import { type Spoken, spokenAt, spokenIn } from '../../../core/session/words/lineSpeech';
+import { standsWords } from '../../../core/session/words/wordsSaid';
 import { machineShelf } from '../../app/machine/storage';
 import { useRepertoire } from '../../app/repertoire';
 import { type KeptClass, keepClass } from '../../class/keptClass';
@@ -23,6 +25,7 @@ import { callShown, lineName } from './teachWords';
 import { useBell } from './useBell';
 import { useTeaching } from './useTeaching';
 import { useWakeLock } from './useWakeLock';
+import { WordsSaid } from './WordsSaid';
 
 interface Props {
   readonly kept: KeptClass;
@@ -76,6 +79,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
     [act, timeline],
   );
   const movements = useMemo(() => adaptedMovements(session, repertoire.find), [session, repertoire]);
+  const spoken = useMemo(() => spokenIn(session, timeline, repertoire.find), [session, timeline, repertoire]);
 
   if (ending || teaching.finished || !moment) {
     return (
@@ -95,6 +99,10 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const next = comesNext(timeline, moment.index);
   const breathes = segment.breaths !== null;
   const line = lineTimes(timeline).get(segment.itemId);
+  const inHand = lineInHand(segment, session);
+  const faces = inHand?.stands.faces ?? 'usual';
+  const facesClass = faces === 'usual' ? mirrored : faces === 'class';
+  const stands = inHand ? standsWords(inHand.stands) : '';
   // What settles a line is done once, however many rounds the line has.
   const rounds = line && !isRoutine(segment) ? Math.max(...segmentsOf(timeline, line).map(({ round }) => round)) : 1;
 
@@ -113,15 +121,29 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
           <span className="han" lang="zh-Hant">
             {movement?.names.chinese[0]}
           </span>
+          {stands !== '' && <span className="teach-stands">{stands}</span>}
         </p>
         <ClockAgainstPlan session={session} startedAt={startedAt} timeline={timeline} teaching={teaching} />
       </header>
       <p className={`teach-call name${segment.call === '' ? ' teach-call--silent' : ''}`} aria-live="polite">
         {teaching.paused ? 'Paused' : callShown(segment, movement)}
       </p>
+      <WordsSaid
+        now={spokenAt(
+          spoken.filter(({ from }) => from !== 'script'),
+          teaching.planMs,
+        )}
+        script={scriptFrom(spoken, segment.itemId, teaching.planMs)}
+        beside={besideCall(segment, movement, isRoutine(segment) ? undefined : inHand)}
+      />
       <div className="teach-middle">
-        <CountLeft moment={moment} movement={movement} rounds={rounds} range={rangeOf(segment, session)} />
-        <SideShown segment={segment} movement={movement} mirrored={mirrored} />
+        <CountLeft
+          moment={moment}
+          movement={movement}
+          rounds={rounds}
+          range={isRoutine(segment) ? null : (inHand?.range ?? null)}
+        />
+        <SideShown segment={segment} movement={movement} mirrored={facesClass} />
       </div>
       <footer className="teach-bottom">
         <p className="teach-next">
@@ -149,11 +171,17 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   );
 }
 
-/** From how many to how many a line is done; null for what settles it, and where its count is its count. */
-function rangeOf(segment: Segment, { sections }: Session): LineRange | null {
-  if (isRoutine(segment)) return null;
-  const item = sections.flatMap(({ items }) => items).find(({ id }) => id === segment.itemId);
-  return item?.kind === 'movement' ? item.range : null;
+/** The movement's line that is being taught; undefined for rests and talks. */
+const lineInHand = ({ itemId }: Segment, { sections }: Session): MovementItem | undefined =>
+  sections
+    .flatMap(({ items }) => items)
+    .find((item): item is MovementItem => item.kind === 'movement' && item.id === itemId);
+
+/** The paragraphs of what is read out in a line, from the one that is being read on; all that is left of the last once it was. */
+function scriptFrom(spoken: readonly Spoken[], itemId: string, atMs: number): Spoken[] {
+  const all = spoken.filter((one) => one.from === 'script' && one.itemId === itemId);
+  const begun = all.findLastIndex(({ startMs }) => startMs <= atMs);
+  return all.slice(Math.max(0, begun));
 }
 
 /**

@@ -57,6 +57,11 @@ export interface Evidence {
   };
   readonly 'retention-long': null;
   readonly 'call-long': { readonly section: number };
+  /** How much of a line's words is said after it has ended, milliseconds. */
+  readonly 'words-long': { readonly overMs: number };
+  /** The places of the cues that never come, of those the line has. */
+  readonly 'cue-never': { readonly places: readonly number[] };
+  readonly 'breath-reversed': null;
   readonly 'not-taught': { readonly movementId: string; readonly settles: boolean };
   readonly 'cool-down-short': null;
   /** The pace the main part ends at, breaths per minute, and the cool-down. */

@@ -34,6 +34,7 @@ import {
 } from './movementDraft';
 import { useEditorSelector } from './movementDraftStore';
 import { PhaseFields } from './PhaseFields';
+import { SayingFields, withoutEmptyRows } from './SayingFields';
 import './editor.css';
 
 /** A movement built phase by phase: a new one, a copy, or the next version of one that is known. */
@@ -120,7 +121,7 @@ function Editor({ known, isCopy, newName }: EditorProps) {
   const name = usualName(movement).trim();
   const id = isCopy ? idFromName(name) : movement.id;
   const taken = isCopy && repertoire.newest(id) !== undefined;
-  const parsed = Movement.safeParse({ ...movement, id: id || 'x' });
+  const parsed = Movement.safeParse({ ...withoutEmptyRows(movement), id: id || 'x' });
   const missing = [
     ...(name === '' ? ['It needs a name.'] : []),
     ...(taken ? ['There is already a movement of that name.'] : []),
@@ -219,6 +220,8 @@ function Editor({ known, isCopy, newName }: EditorProps) {
         onTake={setInHand}
         wrong={new Set(wrong.map(({ part, phase }) => `${part} ${phase}`))}
       />
+
+      <SayingFields movement={movement} />
 
       <div className="editor-bench">
         <section aria-label="The posture" className="editor-stage">

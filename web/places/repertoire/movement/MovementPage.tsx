@@ -13,6 +13,7 @@ import { InMyWords } from '../../../class/InMyWords';
 import { MovementFacts } from './MovementFacts';
 import { MovementStage } from './MovementStage';
 import { MovementStrip } from './MovementStrip';
+import { MovementWords } from './MovementWords';
 import { type Way, waysToShow } from './wayOf';
 import './movement.css';
 
@@ -114,6 +115,7 @@ function Shown({ movement }: { readonly movement: Movement }) {
         <MovementStrip movement={shown} side={side} />
       </section>
 
+      <MovementWords movement={shown} />
       <MovementFacts movement={shown} side={side} />
     </div>
   );

@@ -15,7 +15,7 @@ interface Props {
 
 const prefersStill = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
 
-/** The movement as it is done, breath by breath, from four sides. */
+/** The movement as it is done, breath by breath, from every side. */
 export function MovementStage({ movement, side, name }: Props) {
   const [playing, setPlaying] = useState(() => !prefersStill());
   const [said, setSaid] = useState('');

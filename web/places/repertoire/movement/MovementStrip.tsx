@@ -7,6 +7,7 @@ import { FULL_SIZE } from '../../../../core/movement/sample/overlayRun';
 import { samplePose } from '../../../../core/movement/sample/samplePose';
 import { type Movement, usualName } from '../../../../core/movement/schema/movement';
 import type { Phase } from '../../../../core/movement/schema/phase';
+import { breathMannerWords } from '../../../../core/movement/walk/breathManner';
 import { cycleStrip } from '../../../../core/movement/walk/strip';
 import { BREATH_WORDS } from '../../../../core/session/schedule/calls';
 import { BreathLine } from '../../../drawing/BreathLine';
@@ -52,7 +53,7 @@ export function MovementStrip({ movement, side }: Props) {
               </div>
               <Footprints pose={to} label={postureWords(posture)} height={52} labelled />
               <p className={`movement-breath movement-breath--${phase.breath}`} data-drawn>
-                {breathWords(phase)}
+                {[breathWords(phase), breathMannerWords(phase.breath, phase.manner)].filter(Boolean).join(', ')}
               </p>
               <p className="name" data-drawn>
                 {phase.call}

@@ -18,7 +18,7 @@ import {
   removeLine,
 } from '../../../../core/session/edit/editPlan';
 import { applyEdits, type PlanEdit } from '../../../../core/session/edit/planEdit';
-import type { Item, Section, Session } from '../../../../core/session/plan/session';
+import type { Item, MovementItem, Section, Session } from '../../../../core/session/plan/session';
 import type { SetAside } from '../../../../core/session/plan/setAside';
 import { edit } from './edit';
 import type { History } from './keptHistory';
@@ -93,6 +93,7 @@ export const {
   lineInSteps,
   lineMoved,
   lineNoted,
+  lineScripted,
   lineRemoved,
   mended,
   fitted,
@@ -158,10 +159,25 @@ export const { standingChanged, revisionSet, keptHere, leftFound, leftSettled } 
 /** How many steps can be undone. */
 export const UNDO_STEPS = 300;
 
+/** Words of a line that are typed into, by where they stand; null where something else is changed, or a row comes or goes. */
+function wordsTyped({ id, to }: { id: string; to: Partial<MovementItem> }, before: Session | null): string | null {
+  if (to.script !== undefined) return `script ${id}`;
+  const was = before?.sections.flatMap(({ items }) => items).find((item) => item.id === id);
+  if (was?.kind !== 'movement') return null;
+  for (const key of ['cues', 'focuses'] as const) {
+    const rows: readonly unknown[] | undefined = to[key];
+    if (rows && rows.length === was[key].length)
+      return `${key} ${id} ${rows.findIndex((row, place) => row !== was[key][place])}`;
+  }
+  return null;
+}
+
 /** What is typed letter by letter is one step, by what is typed into; null where every change is a step of its own. */
 function typedInto(action: UnknownAction, before: Session | null): string | null {
   if (headChanged.match(action)) return 'title' in action.payload ? 'title' : null;
   if (lineNoted.match(action)) return `note ${action.payload.id}`;
+  if (lineScripted.match(action)) return `script ${action.payload.id}`;
+  if (lineAltered.match(action)) return wordsTyped(action.payload, before);
   if (blockChanged.match(action)) return 'name' in action.payload.to ? `block ${action.payload.id}` : null;
   if (settleChanged.match(action)) {
     const { section, settle } = action.payload;

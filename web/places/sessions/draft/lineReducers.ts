@@ -25,6 +25,10 @@ export const lineReducers = {
   lineNoted: edit((session, { id, note }: { id: string; note: string }) =>
     changeLine(session, id, (item) => ({ ...item, note })),
   ),
+  /** What is read out while a line lasts. */
+  lineScripted: edit((session, { id, script }: { id: string; script: string }) =>
+    changeLine(session, id, (item) => ({ ...item, script })),
+  ),
   lineInSteps: edit((session, { id, lines, block }: { id: string; lines: readonly MovementItem[]; block: Block }) =>
     lineReplaced(session, id, lines, block),
   ),

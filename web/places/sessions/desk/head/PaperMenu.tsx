@@ -7,6 +7,7 @@ import { classVtt } from '../../../../../core/formats/classVtt';
 import type { Session } from '../../../../../core/session/plan/session';
 import { cueSheet, type Facing, type SideWords } from '../../../../../core/session/report/cueSheet';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
+import { spokenIn } from '../../../../../core/session/words/lineSpeech';
 import { download, fileName } from '../../../../app/machine/download';
 import { useRepertoire } from '../../../../app/repertoire';
 import type { AskedOf } from '../../../../class/useAsked';
@@ -41,7 +42,8 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
   const made = async (kind: Kind): Promise<{ blob: Blob; ending: string }> => {
     const cues = cueSheet(session, timeline, repertoire.find, { facing, words });
     const text = (content: string, type: string, ending: string) => ({ blob: new Blob([content], { type }), ending });
-    if (kind === 'vtt') return text(classVtt(session.title, timeline), 'text/vtt', 'vtt');
+    if (kind === 'vtt')
+      return text(classVtt(session.title, timeline, spokenIn(session, timeline, repertoire.find)), 'text/vtt', 'vtt');
     if (kind === 'markdown') return text(classMarkdown(session, cues), 'text/markdown', 'md');
     if (kind === 'json') return text(writeClass(session, repertoire.find), 'application/json', 'json');
     const { printPdf } = await import('../../../../paper/printPdf');
@@ -92,7 +94,7 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
               type: 'group',
               label: 'As a file',
               children: [
-                { key: 'vtt', label: 'The calls, as WebVTT' },
+                { key: 'vtt', label: 'Calls and words, as WebVTT' },
                 { key: 'markdown', label: 'The order, as Markdown' },
                 { key: 'json', label: 'The class with its movements, as JSON' },
               ],

@@ -8,11 +8,12 @@ import type { Item, MovementItem, Session } from '../../../../../core/session/pl
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
-import { lineAltered, lineNoted } from '../../draft/draft';
+import { lineAltered, lineNoted, lineScripted } from '../../draft/draft';
 import { useDeskSelector } from '../../draft/draftStore';
 import { Noticed } from '../findings/Noticed';
 import type { NoticedProps } from '../findings/noticedProps';
 import { MovementFields } from './MovementFields';
+import { ScriptField } from './ScriptField';
 import { WhyMinutes } from './WhyMinutes';
 import './linePanel.css';
 
@@ -44,6 +45,7 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
   const dispatch = useAppDispatch();
   const { id } = item;
   const note = useCallback((said: string) => dispatch(lineNoted({ id, note: said })), [dispatch, id]);
+  const script = useCallback((said: string) => dispatch(lineScripted({ id, script: said })), [dispatch, id]);
   const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
   return (
     <>
@@ -59,6 +61,7 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
         <h2>{isPauseKind(item.kind) ? PAUSE_WORDS[item.kind] : 'Unknown movement'}</h2>
       )}
       <Note value={item.note} isTalk={item.kind === 'talk'} onChange={note} />
+      {item.kind !== 'movement' && <ScriptField value={item.script} seconds={item.seconds} onChange={script} />}
       <Noticed {...noticed} itemId={item.id} />
       <WhyMinutes timeline={timeline} itemId={item.id} />
       {item.kind === 'movement' && movement && <NewerVersion item={item} movement={movement} />}

@@ -27,6 +27,7 @@ import { NumberField } from './NumberField';
 import { SchoolFields } from './SchoolFields';
 import { StepsFields, stepsSaid } from './StepsFields';
 import { WayFields } from './WayFields';
+import { WordsFields } from './WordsFields';
 
 const SIDES_WORDS: Readonly<Record<MovementItem['sides'], string>> = {
   usual: 'As written',
@@ -159,6 +160,17 @@ export const MovementFields = memo(function MovementFields({ item, movement, tim
       </div>
       <Marks isPinned={item.pinned} isOptional={item.optional} onChange={change} />
       <Manner value={item.manner} onChange={change} />
+      <WordsFields
+        movement={movement}
+        seconds={Math.round((times?.occurrences[0]?.lengthMs ?? 0) / 1000)}
+        cues={item.cues}
+        focuses={item.focuses}
+        stands={item.stands}
+        tags={item.tags}
+        rounds={item.rounds}
+        script={item.script}
+        onChange={change}
+      />
     </>
   );
 });

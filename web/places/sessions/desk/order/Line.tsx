@@ -1,4 +1,4 @@
-import { HolderOutlined } from '@ant-design/icons';
+import { HolderOutlined, MessageOutlined } from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { memo, useMemo } from 'react';
@@ -17,6 +17,7 @@ import { lineTitle, PAUSE_WORDS } from '../../../../../core/session/plan/lineTit
 import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Item, MovementItem } from '../../../../../core/session/plan/session';
 import { IN_ROUNDS_WORDS } from '../../../../../core/session/report/blockWords';
+import { standsWords } from '../../../../../core/session/words/wordsSaid';
 import { minutes } from '../../../../../core/words/clockWords';
 import { spaced } from '../../../../../core/words/spaced';
 import { useRepertoire } from '../../../../app/repertoire';
@@ -53,6 +54,9 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
   if (step) notes.unshift(`step: ${step.name}`);
   if (item.breathing !== null) notes.push(item.breathing);
   notes.push(...ownWords(item.schools));
+  const stands = standsWords(item.stands);
+  if (stands !== '') notes.push(stands);
+  if (item.tags.length > 0) notes.push(item.tags.map((tag) => `#${tag}`).join(' '));
   if (item.note !== '') notes.push(item.note);
   return notes;
 }
@@ -62,11 +66,13 @@ const MovementBody = memo(function MovementBody({
   movement,
   steps,
   settles,
+  words,
 }: {
   readonly item: MovementItem;
   readonly movement: Movement | undefined;
   readonly steps: string | null;
   readonly settles: string | null;
+  readonly words: LineView['words'];
 }) {
   if (!movement)
     return <p className="line-gone">“{item.movementId}” is not in the repertoire; it takes no time here.</p>;
@@ -79,18 +85,37 @@ const MovementBody = memo(function MovementBody({
         </span>
       </p>
       <p className="line-notes">
+        <WordsNote words={words} />
         {[...sideNotes(item, movement), steps, settles && `then ${settles}`].filter(Boolean).join(' · ')}
       </p>
     </>
   );
 });
 
-const PauseBody = ({ item }: { readonly item: Exclude<Item, MovementItem> }) => (
+interface PauseProps extends Pick<LineView, 'words'> {
+  readonly item: Exclude<Item, MovementItem>;
+}
+
+const PauseBody = ({ item, words }: PauseProps) => (
   <p className="line-name">
     <span className="name">{PAUSE_WORDS[item.kind]}</span>
-    <span className="faded">{item.note}</span>
+    <span className="faded">
+      <WordsNote words={words} />
+      {item.note}
+    </span>
   </p>
 );
+
+/** That a line carries words, and whether there is time for them. */
+const WordsNote = ({ words }: Pick<LineView, 'words'>) =>
+  words && (
+    <>
+      <span className={words.fit ? 'line-says' : 'line-says line-says--long'}>
+        <MessageOutlined aria-hidden /> {words.said}
+      </span>
+      {' · '}
+    </>
+  );
 
 const GRIP = <HolderOutlined />;
 
@@ -128,7 +153,7 @@ export const Line = memo(function Line({ id, isFirst }: Props) {
 });
 
 function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirst: boolean }) {
-  const { item, schools, startsAt, lengthMs, breath, depth, total, steps, settles } = view;
+  const { item, schools, startsAt, lengthMs, breath, depth, total, steps, settles, words } = view;
   const { id } = item;
   const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
@@ -167,9 +192,11 @@ function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirs
       <div className="line-feet">{moment && <Picture pose={moment.pose} posture={moment.posture} />}</div>
       <div className="line-body">
         {matchItem(item, {
-          movement: (line) => <MovementBody item={line} movement={movement} steps={steps} settles={settles} />,
-          rest: (pause) => <PauseBody item={pause} />,
-          talk: (pause) => <PauseBody item={pause} />,
+          movement: (line) => (
+            <MovementBody item={line} movement={movement} steps={steps} settles={settles} words={words} />
+          ),
+          rest: (pause) => <PauseBody item={pause} words={words} />,
+          talk: (pause) => <PauseBody item={pause} words={words} />,
         })}
       </div>
       <LineCount item={item} movement={movement} title={title} total={total} />

@@ -1,6 +1,7 @@
 import { createSelector } from '@reduxjs/toolkit';
 import equal from 'fast-deep-equal';
 import type { Schools } from '../../../../../core/movement/adapt/schools';
+import type { Movement } from '../../../../../core/movement/schema/movement';
 import { blocksAround } from '../../../../../core/session/plan/block';
 import type { Item, Section, Session } from '../../../../../core/session/plan/session';
 import { classBegins } from '../../../../../core/session/plan/slotTime';
@@ -9,7 +10,8 @@ import { settleName } from '../../../../../core/session/report/settleWords';
 import { settledLines } from '../../../../../core/session/schedule/unrollBlocks';
 import { type LineTime, lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import { clockAt } from '../../../../../core/words/clockWords';
+import { carriesWords, fitsIn, lineSpeech, scriptLengthMs } from '../../../../../core/session/words/lineSpeech';
+import { clockAt, minutes } from '../../../../../core/words/clockWords';
 import { type Repertoire, repertoireIn } from '../../../../app/repertoire';
 import type { BreathStretch } from '../../../../drawing/BreathLine';
 import { type DeskState, selectSession, selectTimeline } from '../../draft/draftStore';
@@ -32,6 +34,8 @@ export interface LineView {
   readonly steps: string | null;
   /** What it is settled with; null where it is not. */
   readonly settles: string | null;
+  /** What it says besides its calls, and whether there is time for it; null where it says nothing. */
+  readonly words: { readonly said: string; readonly fit: boolean } | null;
 }
 
 type Views = ReadonlyMap<string, LineView>;
@@ -45,8 +49,28 @@ function stepsNote({ occurrences }: LineTime): string | null {
   return seconds > 0 ? `${seconds} s of steps first` : null;
 }
 
-function totalOf(item: Item, section: Section, { find }: Repertoire): number {
-  const movement = item.kind === 'movement' ? find(item.movementId) : undefined;
+const movementOf = (item: Item, { find }: Repertoire): Movement | undefined =>
+  item.kind === 'movement' ? find(item.movementId) : undefined;
+
+/** What a line says besides its calls, in a few words. */
+function wordsNote(item: Item, timeline: Timeline, when: LineTime, repertoire: Repertoire): LineView['words'] {
+  if (!carriesWords(item)) return null;
+  const speech = lineSpeech(item, movementOf(item, repertoire), timeline, when);
+  const { overMs, never } = speech;
+  const many = item.kind === 'movement' ? item.cues.filter(({ say }) => say.trim() !== '').length : 0;
+  const said = [
+    item.script.trim() !== '' && `reads ${minutes(scriptLengthMs(item.script))}`,
+    many > 0 && `${many} ${many === 1 ? 'word' : 'words'} on the way`,
+    item.kind === 'movement' && item.focuses.length > 0 && 'a focus each round',
+    overMs > 0 && `${minutes(overMs)} too long`,
+    never.length > 0 && 'a moment that never comes',
+  ];
+  const words = said.filter((one) => one !== false).join(', ');
+  return words === '' ? null : { said: words, fit: fitsIn(speech) };
+}
+
+function totalOf(item: Item, section: Section, repertoire: Repertoire): number {
+  const movement = movementOf(item, repertoire);
   return movement ? totalCount(movement, section, item.id) : 0;
 }
 
@@ -64,11 +88,12 @@ export function lineViewsOf(session: Session, timeline: Timeline, repertoire: Re
           schools: session.schools,
           startsAt: clockAt(classBegins(session), when?.startMs ?? timeline.sections[index]?.startMs ?? 0),
           lengthMs: when?.lengthMs ?? 0,
-          breath: when ? firstRepetition(segmentsOf(timeline, when)) : [],
+          breath: when ? firstRepetition(segmentsOf(timeline, when), movementOf(item, repertoire)) : [],
           depth: blocksAround(section.blocks, item).length,
           total: totalOf(item, section, repertoire),
           steps: when ? stepsNote(when) : null,
           settles: settled.has(item.id) ? settling : null,
+          words: when ? wordsNote(item, timeline, when, repertoire) : null,
         };
         return [item.id, view];
       });
