@@ -13,6 +13,21 @@ const talk = (id: string, seconds: number, note: string): Item => newPause('talk
 const rest = (id: string, seconds: number): Item => newPause('rest', id, seconds);
 const settled = (seconds: number): Partial<MovementItem> => ({ settle: { kind: 'still', seconds } });
 
+const CLOUD_CUES: MovementItem['cues'] = [
+  { at: { unit: 'repetitions', at: 2 }, say: 'Nose, navel and hand go together' },
+  { at: { unit: 'repetitions', at: 4 }, say: 'Quieter than before' },
+];
+
+const POST_SCRIPT = `Stand as if on the edge of a high stool. Feel both heels. (20 s)
+
+The arms rest on the air, elbows lower than the hands. Let the shoulders go once, and once more. (30 s)
+
+Who wants to lowers the hands to the belly; that is the same post. (30 s)
+
+Let the breath come by itself, and count nothing. (40 s)
+
+And one more breath where you are, before we come up.`;
+
 const evening: Order = {
   opening: [
     talk('welcome', 120, 'Welcome, who is new, what hurts today'),
@@ -35,13 +50,13 @@ const evening: Order = {
     ['raise-and-sink', 6, settled(10)],
     talk('step', 120, 'Step first, empty; then shift'),
     ['slow-walking', 4, settled(10)],
-    ['cloud-hands', 4, { rounds: 3, roundRest: 20, ...settled(15) }],
+    ['cloud-hands', 4, { rounds: 3, roundRest: 20, cues: CLOUD_CUES, ...settled(15) }],
     rest('shake-out', 40),
     talk('weight', 120, 'Where is the weight before the foot lifts?'),
-    ['brush-knee', 4, { ...settled(10), block: 'two-of-the-form' }],
+    ['brush-knee', 4, { ...settled(10), stands: { faces: 'back', place: 'usual' }, block: 'two-of-the-form' }],
     ['part-the-mane', 4, { ...settled(10), block: 'two-of-the-form' }],
     ['pushing-waves', 10, settled(10)],
-    ['standing-post', 24, { manner: 'follow-along', ...settled(20) }],
+    ['standing-post', 24, { manner: 'follow-along', script: POST_SCRIPT, ...settled(20) }],
   ],
   'cool-down': [
     ['shaking', 80],

@@ -43,6 +43,12 @@ describe('the repertoire as a whole', () => {
     }
   });
 
+  test('every main piece has at least two things to watch, and something to say to a usual fault', () => {
+    const mains = movements.filter(({ roles }) => roles.includes('main'));
+    expect(mains.filter(({ points }) => points.length < 2).map(({ id }) => id)).toEqual([]);
+    expect(mains.filter(({ faults }) => faults.length < 1).map(({ id }) => id)).toEqual([]);
+  });
+
   test('every movement can be done in an easier way', () => {
     const without = movements.filter(({ variants }) => !variants.some(({ kind }) => kind !== 'harder'));
     expect(without.map(({ id }) => id)).toEqual([]);

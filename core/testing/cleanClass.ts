@@ -71,6 +71,16 @@ export const MOVEMENTS: readonly Movement[] = [
     },
   }),
   movement({
+    id: 'drawn-in',
+    names: { english: ['drawn-in'] },
+    parts: {
+      cycle: [
+        phase({ breath: 'in', length: span, to: { sink: 10 }, manner: { into: 'reverse' }, call: 'Draw in' }),
+        phase({ breath: 'out', length: span, to: { sink: 16 }, call: 'Let go' }),
+      ],
+    },
+  }),
+  movement({
     id: 'sides',
     names: { english: ['sides'] },
     laterality: { sides: { kind: 'each-side', first: 'left' } },

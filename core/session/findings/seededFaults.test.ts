@@ -59,6 +59,13 @@ const FAULTS: readonly Fault[] = [
   { code: 'pace-outside', change: { main: [line('lift', 3, { pace: 12 })] }, mends: true },
   { code: 'retention-long', change: { main: [line('stopped', 2)] }, mends: false },
   { code: 'call-long', change: { main: [line('wordy', 3, { manner: 'follow-along', pace: 10 })] }, mends: true },
+  { code: 'words-long', change: { main: [line('lift', 3, { script: 'one two '.repeat(40) })] }, mends: true },
+  {
+    code: 'cue-never',
+    change: { main: [line('lift', 3, { cues: [{ at: { unit: 'repetitions', at: 9 }, say: 'Slowly' }] })] },
+    mends: true,
+  },
+  { code: 'breath-reversed', change: { main: [line('drawn-in', 3)] }, context: { strength: 'gentle' }, mends: true },
   { code: 'not-taught', change: { main: [] }, context: { known: new Set(['lift', 'sides', 'squat']) }, mends: true },
   {
     code: 'cool-down-short',

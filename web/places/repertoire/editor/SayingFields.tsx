@@ -29,7 +29,8 @@ export function SayingFields({ movement }: { readonly movement: Movement }) {
         >
           {(point, to, place) => (
             <div className="editor-two">
-              <Input
+              <Input.TextArea
+                autoSize
                 value={point.text}
                 maxLength={140}
                 aria-label={`Point ${place + 1}`}
@@ -55,14 +56,16 @@ export function SayingFields({ movement }: { readonly movement: Movement }) {
         >
           {(fault, to, place) => (
             <div className="editor-two">
-              <Input
+              <Input.TextArea
+                autoSize
                 value={fault.seen}
                 maxLength={120}
                 placeholder="What is seen"
                 aria-label={`Fault ${place + 1}`}
                 onChange={({ target }) => to({ ...fault, seen: target.value })}
               />
-              <Input
+              <Input.TextArea
+                autoSize
                 value={fault.say}
                 maxLength={120}
                 placeholder="What to say"

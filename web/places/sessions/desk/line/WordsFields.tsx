@@ -15,10 +15,10 @@ interface Props extends Pick<MovementItem, 'cues' | 'focuses' | 'stands' | 'tags
 }
 
 const UNITS: { value: CueAt['unit']; label: string }[] = [
-  { value: 'seconds', label: 's after' },
-  { value: 'breaths', label: 'breaths after' },
-  { value: 'repetitions', label: 'as number' },
-  { value: 'rounds', label: 'as round' },
+  { value: 'seconds', label: 'seconds in' },
+  { value: 'breaths', label: 'breaths in' },
+  { value: 'repetitions', label: 'repetition' },
+  { value: 'rounds', label: 'round' },
 ];
 
 const FACES: { value: Stands['faces']; label: string }[] = [
@@ -51,94 +51,96 @@ export const WordsFields = memo(function WordsFields({ movement, seconds, onChan
   return (
     <details className="line-words" open={isOpen} onToggle={({ currentTarget }) => setIsOpen(currentTarget.open)}>
       <summary>Words, and where I stand</summary>
-      <Points movement={movement} />
-      <Rows
-        label="Words at a moment"
-        rows={cues}
-        most={40}
-        fresh={freshCue}
-        add="Say something on the way"
-        onRows={(said) => onChange({ cues: said })}
-      >
-        {({ at, say }, change, place) => (
-          <div className="cue-row">
-            <Input
-              value={say}
-              maxLength={240}
-              placeholder="Let the shoulders go"
-              aria-label={`Words ${place + 1}`}
-              onChange={({ target }) => change({ at, say: target.value })}
-            />
-            <InputNumber
-              value={numberOf(at)}
-              min={0}
-              max={7200}
-              aria-label={`When words ${place + 1} are said`}
-              onChange={(many) => many !== null && change({ at: momentAt(at.unit, many), say })}
-            />
-            <Select
-              value={at.unit}
-              options={UNITS}
-              popupMatchSelectWidth={false}
-              aria-label={`What words ${place + 1} are counted by`}
-              onChange={(unit) => change({ at: momentAt(unit, numberOf(at)), say })}
-            />
-          </div>
-        )}
-      </Rows>
-      {(rounds > 1 || focuses.length > 0) && (
+      <div className="line-words-body">
+        <Points movement={movement} />
         <Rows
-          label="What each round looks at"
-          rows={focuses}
-          most={8}
-          fresh={() => ''}
-          add={focuses.length === 0 ? 'Say it for this class' : 'One more round'}
-          onRows={(said) => onChange({ focuses: said })}
+          label="Words at a moment"
+          rows={cues}
+          most={40}
+          fresh={freshCue}
+          add="Say something on the way"
+          onRows={(said) => onChange({ cues: said })}
         >
-          {(focus, change, place) => (
-            <Input
-              value={focus}
-              maxLength={80}
-              placeholder={movement.focuses[place] ?? ['the shape', 'the shoulders', 'the breath'][place] ?? ''}
-              aria-label={`What round ${place + 1} looks at`}
-              onChange={({ target }) => change(target.value)}
-            />
+          {({ at, say }, change, place) => (
+            <div className="cue-row">
+              <Input
+                value={say}
+                maxLength={240}
+                placeholder="Let the shoulders go"
+                aria-label={`Words ${place + 1}`}
+                onChange={({ target }) => change({ at, say: target.value })}
+              />
+              <Select
+                value={at.unit}
+                options={UNITS}
+                popupMatchSelectWidth={false}
+                aria-label={`What words ${place + 1} are counted by`}
+                onChange={(unit) => change({ at: momentAt(unit, numberOf(at)), say })}
+              />
+              <InputNumber
+                value={numberOf(at)}
+                min={0}
+                max={7200}
+                aria-label={`When words ${place + 1} are said`}
+                onChange={(many) => many !== null && change({ at: momentAt(at.unit, many), say })}
+              />
+            </div>
           )}
         </Rows>
-      )}
-      <ScriptField value={script} seconds={seconds} onChange={(said) => onChange({ script: said })} />
-      <div className="cue-stands">
+        {(rounds > 1 || focuses.length > 0) && (
+          <Rows
+            label="What each round looks at"
+            rows={focuses}
+            most={8}
+            fresh={() => ''}
+            add={focuses.length === 0 ? 'Say it for this class' : 'One more round'}
+            onRows={(said) => onChange({ focuses: said })}
+          >
+            {(focus, change, place) => (
+              <Input
+                value={focus}
+                maxLength={80}
+                placeholder={movement.focuses[place] ?? ['the shape', 'the shoulders', 'the breath'][place] ?? ''}
+                aria-label={`What round ${place + 1} looks at`}
+                onChange={({ target }) => change(target.value)}
+              />
+            )}
+          </Rows>
+        )}
+        <ScriptField value={script} seconds={seconds} onChange={(said) => onChange({ script: said })} />
+        <div className="cue-stands">
+          <Select
+            value={stands.faces}
+            options={FACES}
+            aria-label="How I face"
+            onChange={(faces) => onChange({ stands: { ...stands, faces } })}
+          />
+          <Select
+            value={stands.place}
+            options={PLACES}
+            popupMatchSelectWidth={false}
+            aria-label="Where I stand"
+            onChange={(place) => onChange({ stands: { ...stands, place } })}
+          />
+        </div>
         <Select
-          value={stands.faces}
-          options={FACES}
-          aria-label="How I face"
-          onChange={(faces) => onChange({ stands: { ...stands, faces } })}
-        />
-        <Select
-          value={stands.place}
-          options={PLACES}
-          popupMatchSelectWidth={false}
-          aria-label="Where I stand"
-          onChange={(place) => onChange({ stands: { ...stands, place } })}
+          mode="tags"
+          value={tags}
+          open={false}
+          suffixIcon={null}
+          tokenSeparators={[',', ';']}
+          placeholder="Tags of my own"
+          aria-label="Tags"
+          onChange={(said: string[]) =>
+            onChange({
+              tags: said
+                .map((tag) => tag.trim().slice(0, 30))
+                .filter(Boolean)
+                .slice(0, 12),
+            })
+          }
         />
       </div>
-      <Select
-        mode="tags"
-        value={tags}
-        open={false}
-        suffixIcon={null}
-        tokenSeparators={[',', ';']}
-        placeholder="Tags of my own"
-        aria-label="Tags"
-        onChange={(said: string[]) =>
-          onChange({
-            tags: said
-              .map((tag) => tag.trim().slice(0, 30))
-              .filter(Boolean)
-              .slice(0, 12),
-          })
-        }
-      />
     </details>
   );
 });

@@ -60,7 +60,7 @@ function wordsNote(item: Item, timeline: Timeline, when: LineTime, repertoire: R
   const many = item.kind === 'movement' ? item.cues.filter(({ say }) => say.trim() !== '').length : 0;
   const said = [
     item.script.trim() !== '' && `reads ${minutes(scriptLengthMs(item.script))}`,
-    many > 0 && `${many} ${many === 1 ? 'word' : 'words'} on the way`,
+    many > 0 && `says ${many} ${many === 1 ? 'thing' : 'things'} on the way`,
     item.kind === 'movement' && item.focuses.length > 0 && 'a focus each round',
     overMs > 0 && `${minutes(overMs)} too long`,
     never.length > 0 && 'a moment that never comes',
