@@ -42,6 +42,7 @@ export function classMarkdown(
         `${indent}  - ${cue.calls.map(({ call, how }) => plain(how === '' ? call : `${call} (${how})`)).join(' / ')}`,
       );
     if (cue.settles !== '') lines.push(`${indent}  - then: ${plain(cue.settles)}`);
+    if (cue.lowest !== '') lines.push(`${indent}  - ${plain(cue.lowest)}`);
     if (cue.stands !== '') lines.push(`${indent}  - ${plain(cue.stands)}`);
     cue.focuses.forEach((focus, round) => {
       lines.push(`${indent}  - round ${round + 1}: ${plain(focus)}`);

@@ -33,6 +33,7 @@ export function classCard({ session, timeline, cues }: PaperClass, size: CardSiz
     const second = [
       cue.opens,
       cue.sides,
+      cue.lowest,
       cue.calls.map(({ call }) => call).join(' / '),
       cue.settles && `then ${cue.settles}`,
       cue.note,

@@ -58,6 +58,7 @@ export function classPlan({ session, timeline, cues, group, place }: PaperClass)
           said([cue.count, cue.sides, cue.counting, how, pace].filter(Boolean).join(' · ')),
           ...(cue.steps === '' ? [] : [said(`First: ${cue.steps}`, { color: FAINT })]),
           ...(cue.settles === '' ? [] : [said(`Then: ${cue.settles}`, { color: FAINT })]),
+          ...(cue.lowest === '' ? [] : [said(cue.lowest)]),
           ...(cue.stands === '' ? [] : [said(cue.stands)]),
           ...cue.focuses.map((focus, round) => said(`Round ${round + 1}: ${focus}`)),
           ...cue.said.map((words) => said(words, { color: '#85500f' })),

@@ -55,6 +55,8 @@ export const Movement = z
     mobilises: z.partialRecord(Region, z.number().min(0).max(1)).default({}),
     /** Whether it can be done on a chair as it is written or with the legs left out. */
     seated: z.boolean(),
+    /** Whether it finds out how low a class goes today: what comes after it is kept to that. */
+    findsDepth: z.boolean().default(false),
     ...TEACHING_WORDS,
   })
   .superRefine((movement, context) => {

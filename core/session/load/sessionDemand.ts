@@ -6,11 +6,13 @@ import { type ChannelValues, channelIndex, channelZeros } from '../../demand/cha
 import { type Demand, demandAt } from '../../demand/demandAt';
 import { phaseDemand } from '../../demand/movementDemand';
 import { mobilisedBy } from '../../demand/readiness';
+import { cappedMovement } from '../../movement/adapt/cappedMovement';
 import { loweredMovement } from '../../movement/adapt/loweredMovement';
 import { rampedMovement } from '../../movement/adapt/rampedMovement';
 import type { FindMovement, Movement } from '../../movement/schema/movement';
 import { rememberFor } from '../../remember/rememberFor';
 import { adaptedMovements } from '../plan/adaptMovement';
+import { deepestFor } from '../plan/depth';
 import type { Plan } from '../plan/session';
 import { MID_STEP, RESTING, RESTING_SEATED } from '../schedule/restPoses';
 import { doneIn } from '../schedule/settleItem';
@@ -52,10 +54,16 @@ const declared = rememberFor((movement: Movement): readonly (readonly [index: nu
   return found;
 });
 
-function movingPieces(segment: Segment, index: number, movement: Movement): DemandPiece[] | null {
+function movingPieces(
+  segment: Segment,
+  index: number,
+  movement: Movement,
+  deepest: number | null,
+): DemandPiece[] | null {
   const { part, phase, side, direction, repetition, startMs, lengthMs, itemId } = segment;
   if (part === null || phase === null) return null;
-  const ramped = rampedMovement(loweredMovement(movement, segment.lower), repetition ?? 1, segment.of ?? 1);
+  const lowered = rampedMovement(loweredMovement(movement, segment.lower), repetition ?? 1, segment.of ?? 1);
+  const ramped = cappedMovement(lowered, deepest);
   const demand = phaseDemand(ramped, { part, phase, side, direction, first: (repetition ?? 1) === 1 });
   if (!demand) return null;
   const seconds = lengthMs / 1000;
@@ -85,7 +93,10 @@ export function sessionDemand(
   return timeline.segments.flatMap((segment, index): DemandPiece[] => {
     const movement = doneIn(segment, done, find, plan.schools);
     if (movement) seated = beginsSeated(movement);
-    const moving = movement && segment.lengthMs > 0 ? movingPieces(segment, index, movement) : null;
+    const moving =
+      movement && segment.lengthMs > 0
+        ? movingPieces(segment, index, movement, deepestFor(plan.sections, segment.itemId))
+        : null;
     if (moving) return moving;
     const { startMs, lengthMs, itemId } = segment;
     if (lengthMs === 0) return [];

@@ -1,6 +1,8 @@
+import { cappedMovement } from '../../movement/adapt/cappedMovement';
 import { asTaught, doesOtherwise, type Schools, schoolsOf } from '../../movement/adapt/schools';
 import { breathedAs, layerOf, type Movement, variantOf } from '../../movement/schema/movement';
 import { rememberBy } from '../../remember/rememberBy';
+import { deepestFor } from './depth';
 import type { MovementItem, Plan } from './session';
 
 /** What of a line says how its movement is done. */
@@ -18,14 +20,15 @@ export const adaptToSchools = (movement: Movement, schools: Schools): Movement =
  * way always answers the same object, so that what is worked out of it can be kept; a line that says nothing, in a class that
  * does everything as it is written, answers the movement itself.
  * @param schools those of the class; the line's own answers go before them
+ * @param deepest how low the class goes today, degrees of knee bend; null where that was not found out
  */
-export function adaptMovement(movement: Movement, way: Way, schools: Schools): Movement {
+export function adaptMovement(movement: Movement, way: Way, schools: Schools, deepest: number | null = null): Movement {
   const { variant, layer, breathing, ramp } = way;
   const taught = schoolsOf(way.schools, schools);
   const isWritten = variant === null && layer === null && breathing === null && ramp === null;
-  return isWritten && !doesOtherwise(taught)
-    ? movement
-    : keptAdapted(movement, { variant, layer, breathing, ramp }, taught);
+  const done =
+    isWritten && !doesOtherwise(taught) ? movement : keptAdapted(movement, { variant, layer, breathing, ramp }, taught);
+  return cappedMovement(done, deepest);
 }
 
 const keptAdapted = rememberBy(
@@ -49,7 +52,8 @@ export function adaptedMovements(
   for (const { items } of plan.sections)
     for (const item of items) {
       const movement = item.kind === 'movement' ? find(item.movementId) : undefined;
-      if (movement && item.kind === 'movement') done.set(item.id, adaptMovement(movement, item, plan.schools));
+      if (movement && item.kind === 'movement')
+        done.set(item.id, adaptMovement(movement, item, plan.schools, deepestFor(plan.sections, item.id)));
     }
   return done;
 }

@@ -5,6 +5,7 @@ import { Ramp } from '../../movement/schema/ramp';
 import { Pace } from '../../timing/pace';
 import { LineId, MovementId, Slug } from '../../words/ids';
 import { Block, blockFaults, InRounds } from './block';
+import { Depth } from './depth';
 import { BY_COUNT, LineEnds, LineRange } from './lineEnds';
 import { LINE_WORDS, Script } from './lineWords';
 import { SetAside } from './setAside';
@@ -79,6 +80,8 @@ export const MovementItem = Placed.extend({
   ramp: Ramp.nullable().default(null),
   /** The steps into it as the instructor gives them; null where they are worked out. */
   bridge: HandBridge.nullable().default(null),
+  /** How low the class goes after it, where it is the line that finds this out. */
+  depth: Depth.nullable().default(null),
   ...LINE_WORDS,
 });
 export type MovementItem = z.infer<typeof MovementItem>;

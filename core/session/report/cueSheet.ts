@@ -9,6 +9,7 @@ import { breathMannerWords } from '../../movement/walk/breathManner';
 import { phasesFor } from '../../movement/walk/cycleFor';
 import { adaptMovement } from '../plan/adaptMovement';
 import { type Block, blocksAround, blocksBegun } from '../plan/block';
+import { type Depth, depthsIn, depthWords } from '../plan/depth';
 import { lineTitle } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
 import type { MovementItem, Plan } from '../plan/session';
@@ -58,6 +59,8 @@ export interface Cue {
   /** Where the instructor stands, where that is not as usual. */
   readonly stands: string;
   readonly tags: readonly string[];
+  /** How low the class goes in it, where it was found today to be less than is written. */
+  readonly lowest: string;
   /** What the blocks that begin with it do: "Two of the form: 3 rounds". Empty where none begins. */
   readonly opens: string;
   /** In how many blocks it stands. */
@@ -123,6 +126,7 @@ const NOTHING = {
   said: [],
   stands: '',
   tags: [],
+  lowest: '',
 } as const;
 
 /** How left and right are to be said in a line: as the instructor stands for it, or as usual. */
@@ -153,6 +157,7 @@ function movementCue(
   written: Movement,
   item: MovementItem,
   schools: Schools,
+  depth: Depth | undefined,
 ): Pick<
   Cue,
   | 'pinyin'
@@ -167,8 +172,10 @@ function movementCue(
   | 'said'
   | 'stands'
   | 'tags'
+  | 'lowest'
 > {
-  const movement = adaptMovement(written, item, schools);
+  const asWritten = adaptMovement(written, item, schools);
+  const movement = adaptMovement(written, item, schools, depth?.deepest ?? null);
   const first = passesOf(movement.laterality, item)[0];
   const side = first?.side === 'left' || first?.side === 'right' ? first.side : null;
   return {
@@ -187,6 +194,7 @@ function movementCue(
     focuses: focusesOf(item, written),
     said: item.cues.map(({ at, say }) => `${cueAtWords(at)}: ${say}`),
     stands: standsWords(item.stands),
+    lowest: depth && movement !== asWritten ? depthWords(depth) : '',
     tags: [...new Set([...item.tags, ...written.tags])],
   };
 }
@@ -243,7 +251,7 @@ export function cueSheet(
           if (!written) return pause({ seconds: 0 });
           return {
             ...shared,
-            ...movementCue(written, line, plan.schools),
+            ...movementCue(written, line, plan.schools, depthsIn(plan.sections).get(line.id)),
             sides: sidesOf(written, line, facingOf(line, facing), words),
           };
         },

@@ -1,4 +1,5 @@
 import { otherSide, type Side } from '../../body/written/side';
+import { cappedMovement } from '../../movement/adapt/cappedMovement';
 import { loweredMovement } from '../../movement/adapt/loweredMovement';
 import { rampedMovement } from '../../movement/adapt/rampedMovement';
 import type { Schools } from '../../movement/adapt/schools';
@@ -28,6 +29,8 @@ export interface LineStart {
   readonly ratio: BreathRatio;
   /** How the class does its movements where schools disagree. */
   readonly schools: Schools;
+  /** How low the class goes today, degrees of knee bend; null where that was not found out. */
+  readonly deepest: number | null;
   /** How the class stands when the line begins. */
   readonly arrival: Arrival;
   /** How often the line has come round before, in how many rounds of its blocks, and how much lower it is this time. */
@@ -75,7 +78,7 @@ export class LineInTime {
     readonly item: MovementItem,
     written: Movement,
   ) {
-    this.#done = adaptMovement(written, item, start.schools);
+    this.#done = adaptMovement(written, item, start.schools, start.deepest);
     this.movement = this.movementIn(1);
     this.passes = passesOf(this.movement.laterality, item);
     const turns = repetitionsOf(written, item.count);
@@ -90,7 +93,7 @@ export class LineInTime {
 
   /** The movement as it is done in one of its rounds, from 1. */
   movementIn(round: number): Movement {
-    return loweredMovement(this.#done, this.#lowerIn(round));
+    return cappedMovement(loweredMovement(this.#done, this.#lowerIn(round)), this.start.deepest);
   }
 
   /** The sides one repetition goes through, in order; null where the movement has none. */

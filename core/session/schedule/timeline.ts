@@ -1,4 +1,5 @@
 import type { FindMovement } from '../../movement/schema/movement';
+import { deepestFor } from '../plan/depth';
 import { isPauseKind } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
 import type { Item, MovementItem, Plan } from '../plan/session';
@@ -80,7 +81,8 @@ function scheduleOccurrence(
       const movement = find(line.movementId);
       const pace = plan.sections[section]?.pace;
       if (!movement || !pace) return { arrival, bridge: null };
-      const lead = { clock, section, pace, ratio: plan.breath, schools: plan.schools, arrival };
+      const deepest = deepestFor(plan.sections, line.id);
+      const lead = { clock, section, pace, ratio: plan.breath, schools: plan.schools, deepest, arrival };
       return scheduleMovement({ ...lead, before, round, lower, settles: false, isOtherSide }, line, movement);
     },
     rest: pause,
@@ -101,6 +103,7 @@ function scheduleRoutine({ clock, plan, section, find }: Passage, itemId: string
       pace: of.pace,
       ratio: plan.breath,
       schools: plan.schools,
+      deepest: deepestFor(plan.sections, itemId),
       arrival,
       before: 0,
       round: 0,

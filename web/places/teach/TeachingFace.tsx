@@ -1,9 +1,11 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { goesBelow } from '../../../core/movement/adapt/cappedMovement';
 import { comesNext } from '../../../core/record/comesNext';
 import { momentOf } from '../../../core/record/moment';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/steer';
 import type { Teaching } from '../../../core/record/teaching';
 import { adaptedMovements } from '../../../core/session/plan/adaptMovement';
+import { depthsIn } from '../../../core/session/plan/depth';
 import type { MovementItem, Session } from '../../../core/session/plan/session';
 import { doneIn, isRoutine } from '../../../core/session/schedule/settleItem';
 import { lineTimes, segmentsOf } from '../../../core/session/timeline/lineTimes';
@@ -102,6 +104,9 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const inHand = lineInHand(segment, session);
   const faces = inHand?.stands.faces ?? 'usual';
   const facesClass = faces === 'usual' ? mirrored : faces === 'class';
+  const written = inHand && repertoire.find(inHand.movementId);
+  const found = depthsIn(session.sections).get(segment.itemId);
+  const depth = written && found && goesBelow(written, found.deepest) ? found : undefined;
   const stands = inHand ? standsWords(inHand.stands) : '';
   // What settles a line is done once, however many rounds the line has.
   const rounds = line && !isRoutine(segment) ? Math.max(...segmentsOf(timeline, line).map(({ round }) => round)) : 1;
@@ -134,7 +139,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
           teaching.planMs,
         )}
         script={scriptFrom(spoken, segment.itemId, teaching.planMs)}
-        beside={besideCall(segment, movement, isRoutine(segment) ? undefined : inHand)}
+        beside={besideCall(segment, movement, isRoutine(segment) ? undefined : inHand, depth)}
       />
       <div className="teach-middle">
         <CountLeft

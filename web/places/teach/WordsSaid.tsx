@@ -24,8 +24,8 @@ export function WordsSaid({ now, script, beside }: Props) {
         ))}
       </ol>
     );
-  const { breath, focus, point } = beside;
-  const quiet = [breath, focus && `this round: ${focus}`, point].filter(Boolean).join(' · ');
+  const { depth, breath, focus, point } = beside;
+  const quiet = [depth, breath, focus && `this round: ${focus}`, point].filter(Boolean).join(' · ');
   return (
     <div className="teach-words">
       {now && <p className="teach-said">{now.say}</p>}

@@ -3,6 +3,7 @@ import { memo, useCallback } from 'react';
 import { CAUTION_WORDS } from '../../../../../core/movement/schema/caution';
 import { type Movement, usualName } from '../../../../../core/movement/schema/movement';
 import type { Block } from '../../../../../core/session/plan/block';
+import { deepestFor } from '../../../../../core/session/plan/depth';
 import { isPauseKind, PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import type { Item, MovementItem, Session } from '../../../../../core/session/plan/session';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
@@ -56,6 +57,7 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
           timeline={timeline}
           block={blockOf(noticed.session, item)}
           schools={noticed.session.schools}
+          deepest={deepestFor(noticed.session.sections, item.id)}
         />
       ) : (
         <h2>{isPauseKind(item.kind) ? PAUSE_WORDS[item.kind] : 'Unknown movement'}</h2>

@@ -20,6 +20,7 @@ import { InMyWords, type SecondsOf } from '../../../../class/InMyWords';
 import { Footprints } from '../../../../drawing/Footprints';
 import { lineAltered, lineInSteps } from '../../draft/draft';
 import { ChoiceField } from './ChoiceField';
+import { DepthFields } from './DepthFields';
 import { EndsFields } from './EndsFields';
 import { GrowthFields } from './GrowthFields';
 import { OWN_PACE, ROUND_REST, ROUNDS, STILL_AFTER } from './lineNumbers';
@@ -52,12 +53,21 @@ interface Props {
   readonly block: Block | null;
   /** How the class is done where schools disagree. */
   readonly schools: Schools;
+  /** How low the class goes here, degrees of knee bend, as it was found out before; null where it was not. */
+  readonly deepest: number | null;
 }
 
 type Change = (to: Partial<MovementItem>) => void;
 
 /** The line in hand when it is a movement: its strip as it is done here, and everything that can be chosen of it. */
-export const MovementFields = memo(function MovementFields({ item, movement, timeline, block, schools }: Props) {
+export const MovementFields = memo(function MovementFields({
+  item,
+  movement,
+  timeline,
+  block,
+  schools,
+  deepest,
+}: Props) {
   const dispatch = useAppDispatch();
   const { id } = item;
   // The same as long as the line is: only the fields whose own value has changed are drawn anew.
@@ -86,7 +96,7 @@ export const MovementFields = memo(function MovementFields({ item, movement, tim
         <Link to={`/repertoire/${movement.id}`}>{usualName(movement)}</Link>
       </h2>
       <Strip
-        done={adaptMovement(movement, item, schools)}
+        done={adaptMovement(movement, item, schools, deepest)}
         side={written === null ? null : firstSide(written, item.sides)}
       />
       <div className="panel-acts">
@@ -125,6 +135,7 @@ export const MovementFields = memo(function MovementFields({ item, movement, tim
           roundsOfBlock={block?.rounds ?? 1}
           onChange={change}
         />
+        {movement.findsDepth && <DepthFields depth={item.depth} usual={lowestOf(movement)} onChange={change} />}
         {sides.kind !== 'even' && (
           <ChoiceField
             label="Sides"
@@ -174,6 +185,10 @@ export const MovementFields = memo(function MovementFields({ item, movement, tim
     </>
   );
 });
+
+/** How far a movement bends the knees, degrees. */
+const lowestOf = ({ start, parts }: Movement): number =>
+  Math.max(start.sink, ...parts.cycle.map(({ to }) => to.sink ?? 0));
 
 const Strip = memo(function Strip({ done, side }: { readonly done: Movement; readonly side: Side | null }) {
   return (

@@ -12,6 +12,7 @@ import { type Movement, usualName } from '../../../../../core/movement/schema/mo
 import { firstSide } from '../../../../../core/movement/schema/pass';
 import { writtenSide } from '../../../../../core/movement/walk/cycleFor';
 import { adaptMovement } from '../../../../../core/session/plan/adaptMovement';
+import { depthWords } from '../../../../../core/session/plan/depth';
 import { lineAmount } from '../../../../../core/session/plan/lineAmount';
 import { lineTitle, PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import { matchItem } from '../../../../../core/session/plan/matchItem';
@@ -56,6 +57,7 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
   notes.push(...ownWords(item.schools));
   const stands = standsWords(item.stands);
   if (stands !== '') notes.push(stands);
+  if (item.depth) notes.push(`${depthWords(item.depth)} from here on`);
   if (item.tags.length > 0) notes.push(item.tags.map((tag) => `#${tag}`).join(' '));
   if (item.note !== '') notes.push(item.note);
   return notes;
@@ -64,12 +66,14 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
 const MovementBody = memo(function MovementBody({
   item,
   movement,
+  lowest,
   steps,
   settles,
   words,
 }: {
   readonly item: MovementItem;
   readonly movement: Movement | undefined;
+  readonly lowest: string | null;
   readonly steps: string | null;
   readonly settles: string | null;
   readonly words: LineView['words'];
@@ -86,7 +90,7 @@ const MovementBody = memo(function MovementBody({
       </p>
       <p className="line-notes">
         <WordsNote words={words} />
-        {[...sideNotes(item, movement), steps, settles && `then ${settles}`].filter(Boolean).join(' · ')}
+        {[...sideNotes(item, movement), lowest, steps, settles && `then ${settles}`].filter(Boolean).join(' · ')}
       </p>
     </>
   );
@@ -153,7 +157,7 @@ export const Line = memo(function Line({ id, isFirst }: Props) {
 });
 
 function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirst: boolean }) {
-  const { item, schools, startsAt, lengthMs, breath, depth, total, steps, settles, words } = view;
+  const { item, schools, startsAt, lengthMs, breath, depth, total, steps, settles, words, lowest } = view;
   const { id } = item;
   const repertoire = useRepertoire();
   const dispatch = useAppDispatch();
@@ -162,7 +166,8 @@ function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirs
   const { setNodeRef, setActivatorNodeRef, listeners, transform, transition, isDragging } = useSortable({ id });
   const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
   const title = lineTitle(item, repertoire.find);
-  const moment = movement && item.kind === 'movement' ? momentOf(movement, item, schools) : null;
+  const moment =
+    movement && item.kind === 'movement' ? momentOf(movement, item, schools, lowest?.deepest ?? null) : null;
   const take = () => dispatch(taken(id));
 
   return (
@@ -193,7 +198,14 @@ function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirs
       <div className="line-body">
         {matchItem(item, {
           movement: (line) => (
-            <MovementBody item={line} movement={movement} steps={steps} settles={settles} words={words} />
+            <MovementBody
+              item={line}
+              movement={movement}
+              lowest={lowest && depthWords(lowest)}
+              steps={steps}
+              settles={settles}
+              words={words}
+            />
           ),
           rest: (pause) => <PauseBody item={pause} words={words} />,
           talk: (pause) => <PauseBody item={pause} words={words} />,
@@ -216,10 +228,10 @@ function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirs
   );
 }
 
-const momentOf = (movement: Movement, item: MovementItem, schools: Schools) => {
+const momentOf = (movement: Movement, item: MovementItem, schools: Schools, deepest: number | null) => {
   const written = writtenSide(movement);
   return tellingMoment(
-    adaptMovement(movement, item, schools),
+    adaptMovement(movement, item, schools, deepest),
     written === null ? null : firstSide(written, item.sides),
   );
 };

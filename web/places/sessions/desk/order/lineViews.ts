@@ -1,8 +1,10 @@
 import { createSelector } from '@reduxjs/toolkit';
 import equal from 'fast-deep-equal';
+import { goesBelow } from '../../../../../core/movement/adapt/cappedMovement';
 import type { Schools } from '../../../../../core/movement/adapt/schools';
 import type { Movement } from '../../../../../core/movement/schema/movement';
 import { blocksAround } from '../../../../../core/session/plan/block';
+import { type Depth, depthsIn } from '../../../../../core/session/plan/depth';
 import type { Item, Section, Session } from '../../../../../core/session/plan/session';
 import { classBegins } from '../../../../../core/session/plan/slotTime';
 import { totalCount } from '../../../../../core/session/report/countWords';
@@ -22,6 +24,8 @@ export interface LineView {
   readonly item: Item;
   /** How the class is done where schools disagree. */
   readonly schools: Schools;
+  /** How low the class goes in it, as it was found out before; null where it was not, or where it goes no lower anyway. */
+  readonly lowest: Depth | null;
   readonly startsAt: string;
   readonly lengthMs: number;
   /** The breath of its first repetition. */
@@ -47,6 +51,13 @@ function stepsNote({ occurrences }: LineTime): string | null {
   if (bridge.led === 'missing') return 'no way into it known';
   const seconds = Math.round(bridge.lengthMs / 1000);
   return seconds > 0 ? `${seconds} s of steps first` : null;
+}
+
+/** The depth that was found before a line, where it keeps the line higher than it would be. */
+function lowestOf(item: Item, sections: readonly Section[], repertoire: Repertoire): Depth | null {
+  const depth = depthsIn(sections).get(item.id);
+  const movement = movementOf(item, repertoire);
+  return depth && movement && goesBelow(movement, depth.deepest) ? depth : null;
 }
 
 const movementOf = (item: Item, { find }: Repertoire): Movement | undefined =>
@@ -86,6 +97,7 @@ export function lineViewsOf(session: Session, timeline: Timeline, repertoire: Re
         const view: LineView = {
           item,
           schools: session.schools,
+          lowest: lowestOf(item, session.sections, repertoire),
           startsAt: clockAt(classBegins(session), when?.startMs ?? timeline.sections[index]?.startMs ?? 0),
           lengthMs: when?.lengthMs ?? 0,
           breath: when ? firstRepetition(segmentsOf(timeline, when), movementOf(item, repertoire)) : [],
