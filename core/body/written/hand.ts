@@ -9,6 +9,9 @@ export const HandShape = z.enum([
   'hook',
   'pointing',
   'claw',
+  'sword-fingers',
+  'one-finger',
+  'curled',
   'interlaced',
   'palms-joined',
 ]);

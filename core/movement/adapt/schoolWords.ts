@@ -9,9 +9,13 @@ export interface SchoolQuestion {
   /** Why the usual answer is the usual one. */
   readonly why: string;
   readonly answers: readonly { readonly label: string; readonly said: OwnSchools }[];
+  /** Where any whole percent may be said besides the answers: from how much to how much, and what that says. */
+  readonly percent?: { readonly min: number; readonly max: number; readonly say: (percent: number) => OwnSchools };
 }
 
-const shares = ([60, 70, 80, 100] as const).map((frontShare) => ({ label: `${frontShare} %`, said: { frontShare } }));
+const shares = [60, 70, 80, 100].map((frontShare) => ({ label: `${frontShare} %`, said: { frontShare } }));
+
+const backShares = [75, 90, 100].map((backShare) => ({ label: `${backShare} %`, said: { backShare } }));
 
 /** Every question that is a setting of a group, a class and a line. */
 export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
@@ -21,6 +25,15 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
     short: 'Front leg',
     why: 'With 70 % the back leg still helps, and the front knee is not pressed past the toes. A movement that is written with a share of its own keeps it.',
     answers: shares,
+    percent: { min: 50, max: 100, say: (frontShare) => ({ frontShare }) },
+  },
+  {
+    key: 'backShare',
+    asks: 'Sitting back in a bow stance',
+    short: 'Sitting back',
+    why: 'Most sit back until the front foot is nearly empty. Who leaves more on it stands more firmly and bends the back knee less.',
+    answers: [{ label: 'As each is written', said: { backShare: 'as-written' } }, ...backShares],
+    percent: { min: 60, max: 100, say: (backShare) => ({ backShare }) },
   },
   {
     key: 'weightedTurns',
@@ -70,7 +83,11 @@ export const answerTo = ({ key, answers }: SchoolQuestion, given: OwnSchools): n
 
 /** A question with the answer that is given: "Front leg in a bow stance: 60 %". */
 export const answerWords = (question: SchoolQuestion, given: OwnSchools): string =>
-  `${question.asks}: ${question.answers[answerTo(question, given)]?.label.toLowerCase()}`;
+  `${question.asks}: ${answerLabel(question, given)}`;
+
+/** The answer that is given to a question, as it stands beside it: "70 %". */
+export const answerLabel = (question: SchoolQuestion, given: OwnSchools): string =>
+  question.answers[answerTo(question, given)]?.label.toLowerCase() ?? `${given[question.key]} %`;
 
 /** What a line answers for itself. Nothing where it does as its class. */
 export const ownWords = (own: OwnSchools): string[] =>

@@ -42,6 +42,15 @@ test('a bow of the usual share has the school’s; one with a share of its own k
   expect(asTaught(rocking, schools({ frontShare: 80 })).start.load).toEqual({ left: 80, right: 20, seat: 0 });
 });
 
+test('any whole percent may be said, and how far one sits back: only where it is sat back, not where a foot steps', () => {
+  expect(loads(asTaught(stepping, schools({ frontShare: 65 })))).toEqual([65]);
+  expect(loads(asTaught(rocking, schools({ backShare: 90 })))).toEqual([10, 70]);
+  expect(loads(asTaught(rocking, schools({ backShare: 75, frontShare: 80 })))).toEqual([25, 80]);
+  expect(asTaught(stepping, schools({ backShare: 75 })).parts).toEqual(stepping.parts);
+  expect(Schools.safeParse({ frontShare: 70.5 }).success).toBe(false);
+  expect(Schools.safeParse({ backShare: 40 }).success).toBe(false);
+});
+
 test('done on the other side, the share is the other foot’s', () => {
   const right = walkMovement(asTaught(stepping, schools({ frontShare: 80 })), { side: 'right' });
   expect(right.map(({ stride }) => stride.to.load.right)).toEqual([80]);

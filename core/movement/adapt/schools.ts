@@ -9,7 +9,9 @@ import type { Phase } from '../schema/phase';
 
 const QUESTIONS = {
   /** The front leg's share where a bow stance is written with the usual 70 percent; any other share is the movement's own. */
-  frontShare: z.union([z.literal(60), z.literal(70), z.literal(80), z.literal(100)]),
+  frontShare: z.number().int().min(50).max(100),
+  /** The back leg's share where a bow stance is sat back in, percent; or as each movement is written. */
+  backShare: z.union([z.literal('as-written'), z.number().int().min(60).max(100)]),
   /** Turning on the weighted foot is taught; otherwise on the heel or ball of the emptied one, which spares the knee. */
   weightedTurns: z.boolean(),
   /** The toes of the front foot rise when rocking back; otherwise the sole stays flat. */
@@ -26,6 +28,7 @@ const QUESTIONS = {
  */
 export const Schools = z.object({
   frontShare: QUESTIONS.frontShare.default(70),
+  backShare: QUESTIONS.backShare.default('as-written'),
   weightedTurns: QUESTIONS.weightedTurns.default(false),
   toesRise: QUESTIONS.toesRise.default(false),
   kneesStraighten: QUESTIONS.kneesStraighten.default(false),
@@ -66,12 +69,28 @@ function bowLoad({ stance, side, load }: Posture, { frontShare }: Schools): Post
 const standsFirm = ({ stance, load, spine }: Posture): boolean =>
   EVEN_STANCES.includes(stance) && Math.abs(load.left - load.right) <= ALIKE && spine.hinge <= UPRIGHT;
 
+/** The load of a bow that is sat back in from further forward, as the school has it; null for a step, or where nothing is said. */
+function backLoad(
+  before: Posture,
+  after: Posture,
+  change: Phase['to'],
+  { backShare }: Schools,
+): Posture['load'] | null {
+  const { stance, side, load } = after;
+  if (backShare === 'as-written' || stance !== 'bow' || side === null || change.stance !== undefined) return null;
+  if (before.stance !== 'bow' || before.side !== side || isSeated(load)) return null;
+  const sitsBack = before.load[side] >= FORWARD_AGAIN && load[side] <= ROCKED_BACK;
+  return sitsBack ? { left: backShare, right: backShare, seat: 0, [side]: 100 - backShare } : null;
+}
+
 function taughtPhase(phase: Phase, before: Posture, schools: Schools): Phase {
   const to = { ...phase.to };
   const posture = changePosture(before, phase.to);
   const { stance, side } = posture;
   const bow = bowLoad(posture, schools);
+  const back = backLoad(before, posture, phase.to, schools);
   if (bow) to.load = bow;
+  else if (back) to.load = back;
   if (schools.toesRise && stance === 'bow' && side !== null && to.stance === undefined) {
     const front = posture.load[side];
     const contact = front <= ROCKED_BACK ? 'heel' : front >= FORWARD_AGAIN ? 'sole' : null;
@@ -84,8 +103,8 @@ function taughtPhase(phase: Phase, before: Posture, schools: Schools): Phase {
 }
 
 /** Whether a school does something otherwise than movements are written, and does not only allow more. */
-export const doesOtherwise = ({ frontShare, toesRise, kneesStraighten }: Schools): boolean =>
-  frontShare !== USUAL_SCHOOLS.frontShare || toesRise || kneesStraighten;
+export const doesOtherwise = ({ frontShare, backShare, toesRise, kneesStraighten }: Schools): boolean =>
+  frontShare !== USUAL_SCHOOLS.frontShare || backShare !== USUAL_SCHOOLS.backShare || toesRise || kneesStraighten;
 
 /** A movement as a school teaches it; the movement itself where the school does everything as it is written. */
 export function asTaught(movement: Movement, schools: Schools): Movement {
@@ -118,6 +137,7 @@ export function asTaught(movement: Movement, schools: Schools): Movement {
 /** What a line answers where schools disagree: its own answers, and those of its class for the rest. */
 export const schoolsOf = (own: OwnSchools, schools: Schools): Schools => ({
   frontShare: own.frontShare ?? schools.frontShare,
+  backShare: own.backShare ?? schools.backShare,
   weightedTurns: own.weightedTurns ?? schools.weightedTurns,
   toesRise: own.toesRise ?? schools.toesRise,
   kneesStraighten: own.kneesStraighten ?? schools.kneesStraighten,

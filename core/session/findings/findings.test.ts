@@ -290,8 +290,14 @@ test('a form that is not the same on both sides is one note, not a warning for e
     chain: null,
     origin: null,
   };
-  const sections = plan.sections.map((section) => (section.kind === 'main' ? { ...section, blocks: [form] } : section));
-  const found = judgeClass({ ...plan, sections }, contextWith()).filter(({ code }) => code === 'sides-unequal');
+  const foundAs = (oneWay: boolean) => {
+    const blocks = [{ ...form, oneWay }];
+    const sections = plan.sections.map((section) => (section.kind === 'main' ? { ...section, blocks } : section));
+    return judgeClass({ ...plan, sections }, contextWith()).filter(({ code }) => code === 'sides-unequal');
+  };
+  const found = foundAs(true);
+  // A row of lines that nobody calls a form is judged line by line.
+  expect(foundAs(false).map(({ severity }) => severity)).toEqual(['warn', 'warn', 'warn', 'warn', 'warn']);
   expect(found.map(({ severity, what }) => [severity, what])).toEqual([
     ['notice', 'A short form is done more on the left, as it is taught.'],
   ]);

@@ -39,8 +39,8 @@ const keptAdapted = rememberBy(
     const schooled = asTaught(layered, taught);
     return ramp === null ? schooled : { ...schooled, ramps: [...schooled.ramps, ramp] };
   },
-  ({ variant, layer, breathing, ramp }, { frontShare, toesRise, kneesStraighten }) =>
-    JSON.stringify([variant, layer, breathing, ramp, frontShare, toesRise, kneesStraighten]),
+  ({ variant, layer, breathing, ramp }, { frontShare, backShare, toesRise, kneesStraighten }) =>
+    JSON.stringify([variant, layer, breathing, ramp, frontShare, backShare, toesRise, kneesStraighten]),
 );
 
 /** The movement of each line of a class, as it is done there; lines without a known movement are left out. */

@@ -22,6 +22,8 @@ export const Block = z.object({
   lower: z.number().min(-20).max(20).default(0),
   /** The side that a chain does first; null where the lines take their sides each for itself. */
   chain: Side.nullable().default(null),
+  /** A sequence that is done one way, as it is taught: it is not the same on both sides, and does not come back to where it began. */
+  oneWay: z.boolean().default(false),
   /** The kept passage it was put in from, as it was then. */
   origin: z
     .object({ passageId: LineId, version: z.number().int().min(1) })

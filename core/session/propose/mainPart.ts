@@ -150,8 +150,10 @@ export function mainItems(
   { lines, rounds, together, form }: MainPart,
   { known }: JudgingContext,
 ): { readonly items: Item[]; readonly blocks: Block[] } {
-  const whole = Block.parse({ id: 'main-whole', rounds, roundRest: ROUND_REST });
-  const block = rounds > 1 ? whole.id : null;
+  const oneWay = form !== 'none' && lines.some(({ item }) => item.sides.endsWith('-only'));
+  const whole = Block.parse({ id: 'main-whole', rounds, roundRest: rounds > 1 ? ROUND_REST : 0, oneWay });
+  const isBlock = rounds > 1 || oneWay;
+  const block = isBlock ? whole.id : null;
   const items = lines.flatMap(({ item, movement }, place): Item[] => {
     const isNew = known !== null && !known.has(baseId(movement.id));
     const manner = isNew ? 'explained' : form === 'walked' ? 'follow-along' : 'named';
@@ -164,5 +166,5 @@ export function mainItems(
     const rests = (place + 1) % together === 0 && place + 1 < lines.length;
     return rests ? [line, { ...newPause('rest', `rest-${place}`, REST), block }] : [line];
   });
-  return { items, blocks: rounds > 1 ? [whole] : [] };
+  return { items, blocks: isBlock ? [whole] : [] };
 }

@@ -1,8 +1,9 @@
 import type { Block, InRounds } from '../plan/block';
 
 /** What a block does, as one would say it: "3 rounds, 20 s rest between, 5° lower each round". */
-export function blockWords({ rounds, roundRest, lower, chain }: Block): string {
+export function blockWords({ rounds, roundRest, lower, chain, oneWay }: Block): string {
   const words: string[] = [];
+  if (oneWay) words.push('one way, as it is taught');
   if (chain) words.push(`all on the ${chain} side, then all on the ${chain === 'left' ? 'right' : 'left'}`);
   if (rounds > 1) words.push(`${rounds} rounds`);
   if (rounds > 1 && roundRest > 0) words.push(`${roundRest} s rest between`);

@@ -119,6 +119,7 @@ describe('in a chain', () => {
             roundRest: 0,
             lower: 0,
             chain: 'left' as const,
+            oneWay: false,
             origin: null,
           },
         ],

@@ -60,7 +60,7 @@ describe('a figure in ink', () => {
         .map(({ path }) => path)
         .join();
     };
-    const shapes = ['open', 'fist', 'hook', 'pointing', 'claw'].map(hand);
+    const shapes = ['open', 'fist', 'hook', 'pointing', 'claw', 'sword-fingers', 'one-finger', 'curled'].map(hand);
     expect(new Set(shapes).size).toBe(5);
   });
 

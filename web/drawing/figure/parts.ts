@@ -233,6 +233,30 @@ function handParts(
         { name: 'hand', path: stroke(wristDot, towards(0.4), 1.2 * unit, 1.7 * unit) },
         { name: 'fingers', path: line([towards(0.4), towards(1.05)]) },
       ];
+    case 'sword-fingers':
+    case 'one-finger': {
+      const palm = towards(0.4);
+      const end = towards(1.05);
+      const [dx, dy] = [end[0] - palm[0], end[1] - palm[1]];
+      const finger = (spread: number): string => line([palm, [palm[0] + dx - dy * spread, palm[1] + dy + dx * spread]]);
+      // Two fingers stand side by side, or one alone over the others that are curled.
+      const standing = shape === 'sword-fingers' ? [-0.09, 0.09] : [0];
+      return [
+        { name: 'hand', path: circle(palm, 1.5 * unit) + stroke(wristDot, palm, 1.2 * unit, 1.5 * unit) },
+        { name: 'fingers', path: standing.map(finger).join('') },
+      ];
+    }
+    case 'curled': {
+      const bent = along(between(wrist, tip, 0.5), subtract(elbow, wrist), 0.12);
+      return [
+        {
+          name: 'hand',
+          path:
+            stroke(wristDot, towards(0.5), 1.2 * unit, 1.5 * unit) +
+            stroke(towards(0.5), paper(bent), 1.1 * unit, 0.7 * unit),
+        },
+      ];
+    }
     case 'hook': {
       const knuckles = along(wrist, subtract(wrist, elbow), 0.12);
       const point = between(knuckles, tip, 0.75);

@@ -1,5 +1,6 @@
 import { THRESHOLDS } from '../../limits/thresholds';
 import { type Drift, driftOf } from '../../load/driftOf';
+import { blocksAround } from '../../plan/block';
 import { type AnalysedClass, type Check, checkFor, type FindingOf, type Leg, type Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
@@ -67,13 +68,23 @@ function furthestOf({ timeline, movements }: AnalysedClass): Furthest[] {
   return [...all, ...toldOf(way)];
 }
 
+/** The lines of sequences that are done one way. */
+const linesOneWay = ({ plan }: AnalysedClass): ReadonlySet<string> =>
+  new Set(
+    plan.sections.flatMap(({ items, blocks }) =>
+      items.filter((item) => blocksAround(blocks, item).some(({ oneWay }) => oneWay)).map(({ id }) => id),
+    ),
+  );
+
 const look = (analysed: AnalysedClass): FindingOf<'drift'>[] => {
   const found = new Map<string, FindingOf<'drift'>>();
+  const oneWay = linesOneWay(analysed);
   for (const { itemId, atMs, far, at, legs } of furthestOf(analysed)) {
     const key = `drift ${itemId}`;
     const weighed = weigh(analysed, key, far, { limit: THRESHOLDS.drift, grave: 2 * THRESHOLDS.drift });
     // A line that comes round in a block is said once, where it comes furthest.
     if (!weighed || weighed.amount <= (found.get(key)?.amount ?? 0)) continue;
+    const isTaughtSo = legs.some((leg) => oneWay.has(leg.itemId));
     found.set(key, {
       code: 'drift',
       evidence: { legs },
@@ -81,8 +92,10 @@ const look = (analysed: AnalysedClass): FindingOf<'drift'>[] => {
       ...weighed,
       itemId,
       atMs,
+      ...(isTaughtSo ? { severity: 'notice' as const } : {}),
       what: `In ${nameOf(analysed, itemId)} the class comes ${said(at)} from its places, with no time to walk back.`,
       why: [
+        ...(isTaughtSo ? ['It is done one way, as it is taught: begin so much further the other way.'] : []),
         `${THRESHOLDS.drift} m are let pass. A rest or a talk lets everyone walk back, at half a metre a second.`,
         'Steps one way want the same steps back, or a rest in between.',
       ],

@@ -1,27 +1,21 @@
 import { countSide } from '../../load/sessionSides';
-import { rootOf } from '../../plan/block';
+import { blocksAround } from '../../plan/block';
 import { lineTimes, segmentsOf } from '../../timeline/lineTimes';
 import type { Segment } from '../../timeline/segment';
 import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { firstThatClears } from '../remedies/mending';
 
-/** From so many lines on, half of them on one side only, a block is a form that is not the same on both sides. */
-const FORM = 5;
-
-/** The blocks that are one-sided forms: taught as they are, with a note of the uneven side. */
+/** The lines of each sequence that is done one way: taught as it is, with a note of the uneven side. */
 function formsIn({ plan }: AnalysedClass): ReadonlyMap<string, readonly string[]> {
   const forms = new Map<string, readonly string[]>();
   for (const { items, blocks } of plan.sections)
-    for (const { id, chain } of blocks) {
-      const lines = items.filter((item) => rootOf(blocks, item) === id);
-      const only = lines.filter((item) => item.kind === 'movement' && item.sides.endsWith('-only'));
-      if (chain === null && lines.length >= FORM && only.length * 2 >= lines.length)
+    for (const block of blocks)
+      if (block.oneWay)
         forms.set(
-          id,
-          lines.map((line) => line.id),
+          block.id,
+          items.filter((item) => blocksAround(blocks, item).includes(block)).map(({ id }) => id),
         );
-    }
   return forms;
 }
 

@@ -35,7 +35,14 @@ const CHAINS = [
   { value: '', label: 'Each line takes its own sides' },
   { value: 'left', label: 'All on the left, then all on the right' },
   { value: 'right', label: 'All on the right, then all on the left' },
+  { value: 'one-way', label: 'One way, as it is taught' },
 ];
+
+/** How a block takes its sides, from what was chosen. */
+const sidesFrom = (value: string): Pick<Block, 'chain' | 'oneWay'> => ({
+  chain: value === 'left' || value === 'right' ? value : null,
+  oneWay: value === 'one-way',
+});
 
 function BlockForm({ block }: { readonly block: Block }) {
   const dispatch = useAppDispatch();
@@ -80,10 +87,10 @@ function BlockForm({ block }: { readonly block: Block }) {
       />
       <span>Sides</span>
       <Select
-        value={block.chain ?? ''}
+        value={block.oneWay ? 'one-way' : (block.chain ?? '')}
         options={CHAINS}
         aria-label="How the block takes its sides"
-        onChange={(value) => change({ chain: value === '' ? null : (value as 'left' | 'right') })}
+        onChange={(value) => change(sidesFrom(value))}
       />
       <Button className="block-apart" size="small" onClick={() => dispatch(blockTakenApart(block.id))}>
         Take the block apart

@@ -1,4 +1,4 @@
-import { App, Button, Popover, Radio } from 'antd';
+import { App, Button, InputNumber, Popover, Radio } from 'antd';
 import equal from 'fast-deep-equal';
 import { memo } from 'react';
 import type { Group } from '../../../../../core/group/group';
@@ -43,7 +43,7 @@ function SchoolsForm({ schools, group }: Props) {
   return (
     <div className="schools-form">
       {SCHOOL_QUESTIONS.map((question) => {
-        const { key, asks, why, answers } = question;
+        const { key, asks, why, answers, percent } = question;
         return (
           <fieldset key={key}>
             <legend>{asks}</legend>
@@ -57,6 +57,20 @@ function SchoolsForm({ schools, group }: Props) {
               }))}
               onChange={({ target }) => answer(schoolsOf(answers[target.value]?.said ?? {}, schools))}
             />
+            {percent && (
+              <InputNumber
+                size="small"
+                className="schools-percent"
+                value={answerTo(question, schools) < 0 ? Number(schools[key]) : null}
+                min={percent.min}
+                max={percent.max}
+                precision={0}
+                suffix="%"
+                placeholder="other"
+                aria-label={`${asks}, percent`}
+                onChange={(many) => many !== null && answer(schoolsOf(percent.say(many), schools))}
+              />
+            )}
             <p>{why}</p>
           </fieldset>
         );

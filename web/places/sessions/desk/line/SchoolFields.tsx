@@ -1,6 +1,12 @@
+import { InputNumber } from 'antd';
 import { memo, useMemo } from 'react';
 import type { OwnSchools, Schools } from '../../../../../core/movement/adapt/schools';
-import { answerTo, SCHOOL_QUESTIONS, type SchoolQuestion } from '../../../../../core/movement/adapt/schoolWords';
+import {
+  answerLabel,
+  answerTo,
+  SCHOOL_QUESTIONS,
+  type SchoolQuestion,
+} from '../../../../../core/movement/adapt/schoolWords';
 import type { Movement } from '../../../../../core/movement/schema/movement';
 import type { MovementItem } from '../../../../../core/session/plan/session';
 import { schoolsThatMatter } from '../../../../../core/traits/schoolsThatMatter';
@@ -26,6 +32,9 @@ export const SchoolFields = memo(function SchoolFields({ movement, own, schools,
 });
 
 const AS_CLASS = 'as-class';
+const PERCENT = 'percent';
+/** The percent that a field begins with: none of the ready answers. */
+const BEGINS_AT = 85;
 
 function SchoolField({
   question,
@@ -35,25 +44,46 @@ function SchoolField({
 }: Omit<Props, 'movement'> & { readonly question: SchoolQuestion }) {
   const { key, asks, short, answers } = question;
   const options = useMemo(() => {
-    const around = answers[answerTo(question, schools)]?.label.toLowerCase();
+    const around = answerLabel(question, schools);
     return [
       { value: AS_CLASS, label: `As the class: ${around}` },
       ...answers.map(({ label }, place) => ({ value: String(place), label })),
+      ...(question.percent ? [{ value: PERCENT, label: 'So many percent' }] : []),
     ];
   }, [question, schools, answers]);
   const place = answerTo(question, own);
   const put = (value: string): Partial<MovementItem> => {
     const { [key]: _, ...others } = own;
-    return { schools: value === AS_CLASS ? others : { ...others, ...answers[Number(value)]?.said } };
+    if (value === AS_CLASS) return { schools: others };
+    const said = value === PERCENT ? question.percent?.say(BEGINS_AT) : answers[Number(value)]?.said;
+    return { schools: { ...others, ...said } };
   };
+  const given = own[key];
+  const percent = place < 0 && typeof given === 'number' ? given : null;
   return (
-    <ChoiceField
-      label={short}
-      name={asks}
-      value={place < 0 ? AS_CLASS : String(place)}
-      options={options}
-      put={put}
-      onChange={onChange}
-    />
+    <>
+      <ChoiceField
+        label={short}
+        name={asks}
+        value={percent !== null ? PERCENT : place < 0 ? AS_CLASS : String(place)}
+        options={options}
+        put={put}
+        onChange={onChange}
+      />
+      {percent !== null && question.percent && (
+        <>
+          <span />
+          <InputNumber
+            value={percent}
+            min={question.percent.min}
+            max={question.percent.max}
+            precision={0}
+            suffix="%"
+            aria-label={`${asks}, percent`}
+            onChange={(said) => said !== null && onChange({ schools: { ...own, ...question.percent?.say(said) } })}
+          />
+        </>
+      )}
+    </>
   );
 }

@@ -25,7 +25,9 @@ interface Props {
 /** What an offer puts in: a form stands together in a block of its name, so that it can be moved, repeated and timed as one. */
 function asLines({ items, title }: Offer): LineSet {
   if (items.length < 2) return { items: [...items], blocks: [] };
-  const block = Block.parse({ id: 'form', name: title });
+  // A form with places on one side only is done as it is taught; one without is the same on both.
+  const oneWay = items.some((item) => item.kind === 'movement' && item.sides.endsWith('-only'));
+  const block = Block.parse({ id: 'form', name: title, oneWay });
   return { items: items.map((item) => ({ ...item, block: block.id })), blocks: [block] };
 }
 
