@@ -91,7 +91,7 @@ test('a foot turned under weight stops a class where that is not taught, and onl
 });
 
 test('only questions that make a difference to a movement are asked of it', () => {
-  expect(schoolsThatMatter(bow)).toEqual(['frontShare', 'toesRise']);
+  expect(schoolsThatMatter(bow)).toEqual(['frontShare', 'backShare', 'toesRise']);
   const still = movement({ id: 'still', parts: { cycle: [{ ...inBreath, to: {} }] } });
   expect(schoolsThatMatter(still)).toEqual([]);
 });

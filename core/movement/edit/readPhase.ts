@@ -5,6 +5,8 @@ import type { Side } from '../../body/written/side';
 import { STANCES, StanceName } from '../../body/written/stance';
 import { spaced } from '../../words/spaced';
 import type { Breath, Phase } from '../schema/phase';
+import { joinChanges } from './editMovement';
+import { readPhrases } from './phasePhrases';
 
 /** What was written for one phase, as it was understood. */
 export interface WrittenPhase {
@@ -72,7 +74,8 @@ function readStance(reading: Reading): void {
   for (const name of STANCE_WORDS) {
     const match = take(
       reading,
-      new RegExp(`\\b(?:(left|right) )?${spaced(name)}(?: stance)?(?: (left|right))?(?![a-z])`),
+      // Closed eyes are no closed feet.
+      new RegExp(`(?<!\\beyes? )\\b(?:(left|right) )?${spaced(name)}(?: stance)?(?: (left|right))?(?![a-z])`),
     );
     if (!match) continue;
     reading.to.stance = name;
@@ -107,7 +110,7 @@ function readWeight(reading: Reading): void {
 /** "right foot 45" turns it, "left foot heel" says how it touches. */
 function readFeet(reading: Reading): void {
   for (;;) {
-    const match = take(reading, /\b(left|right) foot (-?\d+|sole|heel|ball|off)\b/);
+    const match = take(reading, /\b(left|right) foot (-?\d+|sole|heel|ball|edge|off)\b/);
     const side = sideOf(match?.[1]);
     if (!match || !side) return;
     const word = match[2] ?? '';
@@ -121,7 +124,7 @@ function readFeet(reading: Reading): void {
  * Reads a phase the way it would be written on paper: breath, stance and side, weight, knees, arms, and after a colon what
  * is said. `readPhase('in bow left 30/70 knees 40 palms at chest: Sit back')`; also `out 40%`, `free 3 breaths`,
  * `8 beats at 60`, `5 s`, `turn left 20`, `look right 40`, `face 90`, `hinge 30`, `lean left 15`, `weight left 80`,
- * `right foot 45`, `left foot heel`.
+ * `right foot 45`, `left foot heel`, and the plain phrases of phasePhrases: `eyes closed`, `heels up`, `round 30`, `left fist`.
  */
 export function readPhase(text: string): WrittenPhase {
   const [before = '', ...after] = text.split(':');
@@ -146,7 +149,19 @@ export function readPhase(text: string): WrittenPhase {
     to.spine = { ...(hinge ? { hinge: Number(hinge[1]) } : {}), ...(lean === undefined ? {} : { bend: lean }) };
   if (face) to.heading = Number(face[1]);
   if (knees) to.sink = Number(knees[1]);
-  const unknown = reading.left.split(/[\s,]+/).filter(Boolean);
-  const phase: Phase = { breath, length, to, windows: {}, handPath: 'front', overlays: [], call: call || 'Move' };
+  // Numbers, stances and arm shapes go first: "round" in "overhead round" is not a rounded back.
+  const phrases = readPhrases(reading.left);
+  const unknown = phrases.left.split(/[\s,]+/).filter(Boolean);
+  const phase: Phase = {
+    breath,
+    length,
+    // What was written with a number stands over what a phrase says of the same.
+    to: joinChanges(phrases.to, to),
+    windows: {},
+    handPath: 'front',
+    overlays: [],
+    call: call || 'Move',
+    ...(phrases.manner ? { manner: phrases.manner } : {}),
+  };
   return { phase, unknown };
 }

@@ -157,15 +157,8 @@ function AddPhase({
     onTake(place);
     setText('');
   };
-  const changes = Object.entries(phase.to).map(([channel, value]) =>
-    channel === 'load'
-      ? `weight ${phase.to.load?.left}/${phase.to.load?.right}`
-      : typeof value === 'object'
-        ? Object.entries(value ?? {})
-            .map(([name, n]) => `${name} ${n}`)
-            .join(' ')
-        : `${channel === 'sink' ? 'knees' : channel} ${spaced(String(value))}`,
-  );
+  const { load, ...others } = phase.to;
+  const changes = [...(load ? [`weight ${load.left}/${load.right}`] : []), ...changesIn(others)];
   return (
     <div className="editor-add">
       <Space.Compact block>
@@ -198,3 +191,12 @@ function AddPhase({
     </div>
   );
 }
+
+/** What a change of posture comes to, each thing in a few words: "knees 40", "feet left contact ball". */
+const changesIn = (change: object): string[] =>
+  Object.entries(change).map(([name, value]) => {
+    const what = name === 'sink' ? 'knees' : spaced(name);
+    return typeof value === 'object' && value !== null
+      ? `${what} ${changesIn(value).join(' ')}`
+      : `${what} ${spaced(String(value))}`;
+  });
