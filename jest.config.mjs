@@ -22,7 +22,6 @@ const room = (displayName, folders, testMatch = ['**/*.test.ts', '**/*.test.tsx'
     '/node_modules/(?!(d3-polygon|tinyqueue|react-hotkeys-hook|react-error-boundary|@ant-design)/)',
   ],
   // Looking these up in a test's own world is slow enough to be felt where they are used by the million.
-  // And an error of the database, which is one for all worlds, is an error in each of them.
   sandboxInjectedGlobals: [
     'Error',
     'Math',
@@ -44,7 +43,7 @@ export default {
   testTimeout: 10_000,
   projects: [
     room('core', ['core', 'repertoire']),
-    room('house', ['server', 'demo', 'scripts']),
+    room('house', ['server', 'demo', 'scripts'], undefined, '<rootDir>/scripts/houseEnvironment.cjs'),
     room('web', ['web'], ['**/*.test.ts']),
     // Parts of pages, in a page without a browser.
     room('page', ['web'], ['**/*.test.tsx'], '<rootDir>/scripts/pageEnvironment.cjs'),

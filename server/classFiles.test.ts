@@ -84,7 +84,7 @@ test('how a group is taught where schools disagree is kept, what is not said is 
   ]);
   const refuse = async (body: object, path = 'depot-yard') =>
     (await house.ask('PUT', `/api/groups/${path}/schools`, body)).status;
-  expect(await refuse({ frontShare: 75 })).toBe(422);
+  expect(await refuse({ frontShare: 45 })).toBe(422);
   expect(await refuse({ toesRise: 'yes' })).toBe(422);
   expect(await refuse({}, 'nobody')).toBe(404);
 });

@@ -5,7 +5,7 @@ import { otherSide, SIDES, type Side } from '../../body/written/side';
 import type { Feet, FootPlace } from '../../body/written/stance';
 import { FOOTWORK_LIMITS as LIMITS } from '../footwork/footworkLimits';
 import { LIFTABLE } from '../walk/liftWindow';
-import { type BridgeState, besideOther, type Spot, sameFoot, turnedFeet } from './bridgeState';
+import { type BridgeState, besideOther, flatFoot, type Spot, sameFoot, turnedFeet } from './bridgeState';
 
 /** One thing the feet do on the way. */
 export interface BridgeAction {
@@ -80,6 +80,8 @@ function footAt(spot: Spot, side: Side, other: FootPlace, { start, goalAt, turne
   switch (spot) {
     case 'start':
       return start.feet[side];
+    case 'start-flat':
+      return flatFoot(start.feet[side]);
     case 'start-turned':
       return turnedAt[side];
     case 'goal':
@@ -87,6 +89,25 @@ function footAt(spot: Spot, side: Side, other: FootPlace, { start, goalAt, turne
     case 'beside':
       return besideOther(side, other, goalAt);
   }
+}
+
+/**
+ * A state with its weight shifted: a foot that comes to bear most of it is put flat first. Null where it cannot be, because it already
+ * stands as the goal wants it, on its ball or heel.
+ */
+function shiftedTo(state: BridgeState, load: Pose['load'], goal: Pose): BridgeState | null {
+  let { feet, spots } = state;
+  for (const side of SIDES) {
+    const foot = feet[side];
+    if (load[side] <= LIMITS.notFlat || foot.contact === 'sole') continue;
+    if (spots[side] !== 'start') {
+      if (load.left === goal.load.left) continue;
+      return null;
+    }
+    feet = { ...feet, [side]: flatFoot(foot) };
+    spots = { ...spots, [side]: 'start-flat' };
+  }
+  return { ...state, feet, spots, load };
 }
 
 /** Every action the rules allow from a state, with where it leads. */
@@ -120,7 +141,8 @@ export function actionsFrom(state: BridgeState, crossing: Crossing): Next[] {
     // Weight goes only to feet that stand.
     if ((load.left > 0 && isOff(state.feet.left)) || (load.right > 0 && isOff(state.feet.right))) continue;
     const to = load.left === load.right ? null : load.left > state.load.left ? 'left' : 'right';
-    add('shift', to, { ...state, load }, 0, 0);
+    const shifted = shiftedTo(state, load, goal);
+    if (shifted) add('shift', to, shifted, 0, 0);
   }
 
   for (const side of SIDES) {

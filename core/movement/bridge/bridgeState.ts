@@ -4,8 +4,8 @@ import type { Pose } from '../../body/standing/pose';
 import { otherSide, SIDES, type Side } from '../../body/written/side';
 import { type Feet, type FootPlace, USUAL_PITCH } from '../../body/written/stance';
 
-/** Where a foot is on its way: as it began, there but turned as the goal wants it, at its goal, or beside the other foot. */
-export type Spot = 'start' | 'start-turned' | 'goal' | 'beside';
+/** Where a foot is on its way: as it began, there but flat, there but turned as the goal wants it, at its goal, or beside the other. */
+export type Spot = 'start' | 'start-flat' | 'start-turned' | 'goal' | 'beside';
 
 /** Feet and weight on the way from one pose to another. */
 export interface BridgeState {
@@ -21,11 +21,18 @@ export const sameFoot = (a: FootPlace, b: FootPlace): boolean =>
   Math.abs(wrapAngle(a.angle - b.angle)) < 0.5 &&
   a.contact === b.contact;
 
-const SPOT_NUMBERS: Readonly<Record<Spot, number>> = { start: 0, 'start-turned': 1, goal: 2, beside: 3 };
+const SPOT_NUMBERS: Readonly<Record<Spot, number>> = {
+  start: 0,
+  'start-turned': 1,
+  goal: 2,
+  beside: 3,
+  'start-flat': 4,
+};
+const SPOTS = Object.keys(SPOT_NUMBERS).length;
 
 /** A number that two states share only when they are the same. */
 export const keyOf = ({ spots, load }: BridgeState): number =>
-  ((SPOT_NUMBERS[spots.left] * 4 + SPOT_NUMBERS[spots.right]) * 101 + load.left) * 101 + load.right;
+  ((SPOT_NUMBERS[spots.left] * SPOTS + SPOT_NUMBERS[spots.right]) * 101 + load.left) * 101 + load.right;
 
 export const startState = (from: Pose): BridgeState => ({
   spots: { left: 'start', right: 'start' },
@@ -71,6 +78,10 @@ const CLOSED = 0.11;
 
 const planted = (foot: FootPlace): FootPlace =>
   foot.contact === 'off' ? { ...foot, contact: 'ball', height: 0, pitch: USUAL_PITCH.ball } : foot;
+
+/** A foot flat on the floor where it stands. */
+export const flatFoot = (foot: FootPlace): FootPlace =>
+  foot.contact === 'sole' ? foot : { ...foot, contact: 'sole', height: 0, pitch: 0 };
 
 /** The feet as they began but turned as the goal wants them: the same all the way, so reckoned once for a way. */
 export const turnedFeet = (start: BridgeState, goalAt: Feet): Feet => {

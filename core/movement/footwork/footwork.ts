@@ -15,6 +15,8 @@ import { bendForStep, stepReach } from './stepReach';
 export type FootworkFault =
   | 'loaded-lift'
   | 'hurried-lift'
+  | 'loaded-roll'
+  | 'not-flat'
   | 'weighted-turn'
   | 'knee-twist'
   | 'hurried-shift'
@@ -78,6 +80,21 @@ function stepLength(pose: Pose, side: Side): { length: number; forward: boolean 
   return { length: Math.hypot(right, ahead), forward: ahead > Math.abs(right) };
 }
 
+/** A foot that rolls under the weight, or is left on its ball, heel or edge with most of it. */
+function judgeContact(stride: Stride, side: Side, add: Adder): void {
+  const { rolls } = stride.feet[side];
+  if (isSeated(stride.to.load)) return;
+  const { contact } = stride.to.feet[side];
+  const bears = stride.to.load[side];
+  if (contact !== 'sole' && contact !== 'off' && bears > LIMITS.notFlat) {
+    add('not-flat', 'warn', side, bears, LIMITS.notFlat, { load: bears });
+    return;
+  }
+  if (rolls === null) return;
+  const most = Math.max(...rolls.map((u) => loadAt(stride, side, u)));
+  if (most > LIMITS.notFlat) add('loaded-roll', 'warn', side, most, LIMITS.notFlat, { load: most });
+}
+
 function judgeFoot(stride: Stride, seconds: number, side: Side, rules: FootworkRules, add: Adder): void {
   const work = stride.feet[side];
   const { from, to } = stride;
@@ -130,7 +147,10 @@ export function footworkFindings(
     const add: Adder = (code, severity, side, amount, limit, more = {}) => {
       findings.push({ code, severity, stride: index, side, amount, limit, load: null, sinkThatWorks: null, ...more });
     };
-    for (const side of SIDES) judgeFoot(stride, seconds, side, rules, add);
+    for (const side of SIDES) {
+      judgeFoot(stride, seconds, side, rules, add);
+      judgeContact(stride, side, add);
+    }
     const [start, end] = stride.phase.windows.load ?? [0, 1];
     const shifted = Math.abs(stride.to.load.left - stride.from.load.left);
     const rate = (1.5 * shifted) / Math.max(0.05, (end - start) * seconds);

@@ -6,6 +6,8 @@ export const FOOTWORK_LIMITS = {
   setStraight: 15,
   /** A foot turned further than this while weighted twists the knee. */
   kneeTwist: 30,
+  /** A foot that bears more than this is flat: it neither rolls nor stays on its ball, heel or edge. */
+  notFlat: 60,
   /** The shortest time a foot may be in the air. */
   flight: 0.4,
   /** How far the head may rise or sink through a step where it is kept level, metres. */

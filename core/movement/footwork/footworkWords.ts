@@ -9,6 +9,10 @@ function words({ code, side, amount, limit, load }: FootworkFinding): string {
       return `The ${side} foot is lifted while it bears ${round(load ?? amount)} %; ${limit} % is the most.`;
     case 'hurried-lift':
       return `The ${side} foot has only ${amount.toFixed(1)} s in the air; it needs ${limit} s.`;
+    case 'loaded-roll':
+      return `The ${side} foot rolls while it bears ${round(load ?? amount)} %; it is flat first.`;
+    case 'not-flat':
+      return `The ${side} foot bears ${round(amount)} % and is not flat on the floor.`;
     case 'knee-twist':
       return `The ${side} foot turns ${round(amount)}° while it bears ${round(load ?? 0)} %: that twists the knee.`;
     case 'weighted-turn':

@@ -18,13 +18,15 @@ const within = (during: Span | undefined, u: number): number =>
   during === undefined ? ease(u) : ease((u - during[0]) / (during[1] - during[0]));
 
 function footAt(a: FootPlace, b: FootPlace, work: FootWork, u: number): FootPlace {
-  if (work.during === null)
-    return a.contact === b.contact && a.pitch === b.pitch && a.height === b.height ? a : roll(a, b, ease(u));
+  const rolled = work.rolls === null ? a : rollAt(a, b, work.rolls, u);
+  if (work.during === null) return rolled;
   const [from, to] = work.during;
   const w = (u - from) / (to - from);
+  const e = ease(w);
+  // A foot that turns in its place rolls by itself, when its load lets it.
+  if (work.rolls) return { ...rolled, angle: a.angle + work.turned * e };
   if (w <= 0) return a;
   if (w >= 1) return b;
-  const e = ease(w);
   const arc = work.leaves && a.contact !== 'off' && b.contact !== 'off' ? STEP_HEIGHT * Math.sin(Math.PI * w) : 0;
   return {
     x: mix(a.x, b.x, e),
@@ -37,8 +39,14 @@ function footAt(a: FootPlace, b: FootPlace, work: FootWork, u: number): FootPlac
 }
 
 /** A foot that rolls from one contact to another without leaving its place. */
-const roll = (a: FootPlace, b: FootPlace, e: number): FootPlace => ({
+function rollAt(a: FootPlace, b: FootPlace, [from, to]: Span, u: number): FootPlace {
+  const e = ease((u - from) / (to - from));
+  return e <= 0 ? a : e >= 1 ? { ...b, angle: a.angle } : rolling(a, b, e);
+}
+
+const rolling = (a: FootPlace, b: FootPlace, e: number): FootPlace => ({
   ...b,
+  angle: a.angle,
   height: mix(a.height, b.height, e),
   pitch: mix(a.pitch, b.pitch, e),
   contact: e < 0.5 && b.contact === 'sole' ? a.contact : b.contact,

@@ -20,6 +20,8 @@ export interface FootWork {
   readonly during: Span | null;
   /** Whether the window lies where the foot bears little enough to be lifted. */
   readonly free: boolean;
+  /** When it rolls from one contact to another in its place; null where it does not. */
+  readonly rolls: Span | null;
 }
 
 /** One phase walked: the pose it begins in, the pose it ends in, and how the feet get there. */
@@ -36,9 +38,25 @@ export interface WrittenStride extends Stride {
 }
 
 const WHOLE: Span = [0, 1];
-const STAYS: FootWork = { moved: 0, turned: 0, leaves: false, during: null, free: true };
+const STAYS: FootWork = { moved: 0, turned: 0, leaves: false, during: null, free: true, rolls: null };
 /** A foot that is set down no further than this, metres, has not been moved. */
 const SAME_PLACE = 0.004;
+
+/** A foot that bears more than this does not roll: it is flat before, percent. */
+export const ROLLABLE = 50;
+
+/** Whether a foot meets the floor otherwise at the end. */
+const isRolled = (a: FootPlace, b: FootPlace): boolean =>
+  a.contact !== b.contact || a.pitch !== b.pitch || a.height !== b.height;
+
+/**
+ * When a foot rolls in its place: in the window that is asked for, where it bears no more than half then; otherwise while it does. One
+ * that bears more all the time rolls as it is asked to.
+ */
+function rollsDuring(from: number, to: number, shift: Span, asked: Span): Span {
+  const low = lowStretch(from, to, shift, ROLLABLE);
+  return low ? (overlap(low, asked) ?? low) : asked;
+}
 
 const isOff = ({ contact }: FootPlace): boolean => contact === 'off';
 
@@ -48,12 +66,13 @@ function footWork(side: Side, from: Pose, to: Pose, phase: Phase): FootWork {
   const moved = Math.hypot(b.x - a.x, b.y - a.y);
   const turned = wrapAngle(b.angle - a.angle);
   const lifts = moved > SAME_PLACE || isOff(a) !== isOff(b);
-  if (!lifts && Math.abs(turned) < 0.5) return STAYS;
   const shift = phase.windows.load ?? WHOLE;
   const asked = phase.windows.feet ?? WHOLE;
+  const rolls = !lifts && isRolled(a, b) ? rollsDuring(from.load[side], to.load[side], shift, asked) : null;
+  if (!lifts && Math.abs(turned) < 0.5) return rolls ? { ...STAYS, rolls } : STAYS;
   const low = lowStretch(from.load[side], to.load[side], shift, lifts ? LIFTABLE : 40);
   const during = low && overlap(low, asked);
-  return { moved, turned, leaves: lifts, during: during ?? asked, free: during !== null };
+  return { moved, turned, leaves: lifts, during: during ?? asked, free: during !== null, rolls };
 }
 
 /**

@@ -12,7 +12,7 @@ import { rampedMovement } from '../../movement/adapt/rampedMovement';
 import type { FindMovement, Movement } from '../../movement/schema/movement';
 import { rememberFor } from '../../remember/rememberFor';
 import { adaptedMovements } from '../plan/adaptMovement';
-import { deepestFor } from '../plan/depth';
+import { deepestFor } from '../plan/line/depth';
 import type { Plan } from '../plan/session';
 import { MID_STEP, RESTING, RESTING_SEATED } from '../schedule/restPoses';
 import { doneIn } from '../schedule/settleItem';

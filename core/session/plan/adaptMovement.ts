@@ -2,7 +2,7 @@ import { cappedMovement } from '../../movement/adapt/cappedMovement';
 import { asTaught, doesOtherwise, type Schools, schoolsOf } from '../../movement/adapt/schools';
 import { breathedAs, layerOf, type Movement, variantOf } from '../../movement/schema/movement';
 import { rememberBy } from '../../remember/rememberBy';
-import { deepestFor } from './depth';
+import { deepestFor } from './line/depth';
 import type { MovementItem, Plan } from './session';
 
 /** What of a line says how its movement is done. */

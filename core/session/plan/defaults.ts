@@ -1,8 +1,8 @@
 import { clamp } from 'remeda';
 import type { Movement, Role } from '../../movement/schema/movement';
 import type { Pace } from '../../timing/pace';
-import { BY_COUNT } from './lineEnds';
-import { USUALLY } from './lineWords';
+import { BY_COUNT } from './line/lineEnds';
+import { USUALLY } from './line/lineWords';
 import type { Item, Manner, MovementItem, Section } from './session';
 
 /** The breath pace a section starts from, breaths per minute easing over seconds of the plan. Conventions. */

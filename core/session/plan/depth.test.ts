@@ -5,7 +5,7 @@ import { constant, movement, plan, line as sampleLine, timelineFor } from '../..
 import { sessionDemand } from '../load/sessionDemand';
 import { cueSheet } from '../report/cueSheet';
 import { adaptedMovements } from './adaptMovement';
-import { Depth, deepestFor, depthWords } from './depth';
+import { Depth, deepestFor, depthWords } from './line/depth';
 import type { Item, Plan } from './session';
 
 const horse = known('horse');

@@ -1,4 +1,4 @@
-import { rangeAround } from './lineEnds';
+import { rangeAround } from './line/lineEnds';
 import { matchItem } from './matchItem';
 import type { Item } from './session';
 

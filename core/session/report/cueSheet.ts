@@ -9,7 +9,7 @@ import { breathMannerWords } from '../../movement/walk/breathManner';
 import { phasesFor } from '../../movement/walk/cycleFor';
 import { adaptMovement } from '../plan/adaptMovement';
 import { type Block, blocksAround, blocksBegun } from '../plan/block';
-import { type Depth, depthsIn, depthWords } from '../plan/depth';
+import { type Depth, depthsIn, depthWords } from '../plan/line/depth';
 import { lineTitle } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
 import type { MovementItem, Plan } from '../plan/session';

@@ -1,5 +1,5 @@
 import type { FindMovement } from '../../movement/schema/movement';
-import { deepestFor } from '../plan/depth';
+import { deepestFor } from '../plan/line/depth';
 import { isPauseKind } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
 import type { Item, MovementItem, Plan } from '../plan/session';

@@ -1,7 +1,7 @@
 import type { Movement } from '../../movement/schema/movement';
 import { pointsAt } from '../../movement/schema/teachingWords';
 import { breathMannerWords } from '../../movement/walk/breathManner';
-import { type Depth, depthWords } from '../plan/depth';
+import { type Depth, depthWords } from '../plan/line/depth';
 import type { MovementItem } from '../plan/session';
 import type { Segment } from '../timeline/segment';
 import { focusesOf } from './lineSpeech';

@@ -1,7 +1,7 @@
 import type { FindMovement, Movement } from '../../movement/schema/movement';
 import { speechSeconds } from '../../timing/speech';
 import { NATURAL_PACE } from '../../timing/timingConstants';
-import type { LineCue } from '../plan/lineWords';
+import type { LineCue } from '../plan/line/lineWords';
 import type { Item, MovementItem, Plan } from '../plan/session';
 import { type LineTime, lineTimes } from '../timeline/lineTimes';
 import type { LineStretch, Segment, Timeline } from '../timeline/segment';

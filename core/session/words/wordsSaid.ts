@@ -1,5 +1,5 @@
 import { minutes } from '../../words/clockWords';
-import type { CueAt, Stands } from '../plan/lineWords';
+import type { CueAt, Stands } from '../plan/line/lineWords';
 
 /** When words are said, as one writes it beside them: "after 1:30", "after 4 breaths", "at 3", "round 2". */
 export function cueAtWords(at: CueAt): string {

@@ -64,6 +64,9 @@ test('a movement is shown in every way it may be done, and only in those that di
     'Front leg in a bow stance: 60 %',
     'Front leg in a bow stance: 80 %',
     'Front leg in a bow stance: 100 %',
+    'Sitting back in a bow stance: 75 %',
+    'Sitting back in a bow stance: 90 %',
+    'Sitting back in a bow stance: 100 %',
     'Rocking back: the front toes rise',
   ]);
   expect(waysToShow(movement()).map(({ kind }) => kind)).toEqual(['written', 'school']);

@@ -47,6 +47,7 @@ const EDITS: Readonly<Record<string, readonly [UnknownAction, string]>> = {
   ],
   lineMoved: [draft.lineMoved({ id: 'a', to: { section: 1, index: 1 } }), 'b a c/twice d'],
   lineNoted: [draft.lineNoted({ id: 'b', note: 'slowly' }), 'a b c/twice d'],
+  lineScripted: [draft.lineScripted({ id: 'b', script: 'Let the feet grow heavy.' }), 'a b c/twice d'],
   lineRemoved: [draft.lineRemoved('c'), 'a b d'],
   mended: [
     draft.mended([

@@ -1,7 +1,7 @@
 import { InputNumber } from 'antd';
 import { memo, useCallback } from 'react';
 import type { Count } from '../../../../../core/movement/schema/count';
-import { BY_COUNT, type LineRange } from '../../../../../core/session/plan/lineEnds';
+import { BY_COUNT, type LineRange } from '../../../../../core/session/plan/line/lineEnds';
 import type { MovementItem } from '../../../../../core/session/plan/session';
 import { ChoiceField } from './ChoiceField';
 

@@ -3,7 +3,7 @@ import { memo, useCallback } from 'react';
 import { CAUTION_WORDS } from '../../../../../core/movement/schema/caution';
 import { type Movement, usualName } from '../../../../../core/movement/schema/movement';
 import type { Block } from '../../../../../core/session/plan/block';
-import { deepestFor } from '../../../../../core/session/plan/depth';
+import { deepestFor } from '../../../../../core/session/plan/line/depth';
 import { isPauseKind, PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import type { Item, MovementItem, Session } from '../../../../../core/session/plan/session';
 import type { Timeline } from '../../../../../core/session/timeline/segment';

@@ -12,7 +12,7 @@ import { type Movement, usualName } from '../../../../../core/movement/schema/mo
 import { firstSide } from '../../../../../core/movement/schema/pass';
 import { writtenSide } from '../../../../../core/movement/walk/cycleFor';
 import { adaptMovement } from '../../../../../core/session/plan/adaptMovement';
-import { depthWords } from '../../../../../core/session/plan/depth';
+import { depthWords } from '../../../../../core/session/plan/line/depth';
 import { lineAmount } from '../../../../../core/session/plan/lineAmount';
 import { lineTitle, PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import { matchItem } from '../../../../../core/session/plan/matchItem';

@@ -4,7 +4,7 @@ import { goesBelow } from '../../../../../core/movement/adapt/cappedMovement';
 import type { Schools } from '../../../../../core/movement/adapt/schools';
 import type { Movement } from '../../../../../core/movement/schema/movement';
 import { blocksAround } from '../../../../../core/session/plan/block';
-import { type Depth, depthsIn } from '../../../../../core/session/plan/depth';
+import { type Depth, depthsIn } from '../../../../../core/session/plan/line/depth';
 import type { Item, Section, Session } from '../../../../../core/session/plan/session';
 import { classBegins } from '../../../../../core/session/plan/slotTime';
 import { totalCount } from '../../../../../core/session/report/countWords';

@@ -1,5 +1,5 @@
-import type { BesideCall } from '../../../core/session/words/besideCall';
-import type { Spoken } from '../../../core/session/words/lineSpeech';
+import type { BesideCall } from '../../../../core/session/words/besideCall';
+import type { Spoken } from '../../../../core/session/words/lineSpeech';
 
 interface Props {
   /** What is said at the moment, or was just now. */

@@ -1,11 +1,11 @@
 import dayjs from 'dayjs';
-import { remainingMs } from '../../../core/record/remaining';
-import type { Teaching } from '../../../core/record/teaching';
-import type { Session } from '../../../core/session/plan/session';
-import { classSeconds } from '../../../core/session/plan/slotTime';
-import type { Timeline } from '../../../core/session/timeline/segment';
-import { minutes } from '../../../core/words/clockWords';
-import { inWords } from '../../app/words';
+import { remainingMs } from '../../../../core/record/remaining';
+import type { Teaching } from '../../../../core/record/teaching';
+import type { Session } from '../../../../core/session/plan/session';
+import { classSeconds } from '../../../../core/session/plan/slotTime';
+import type { Timeline } from '../../../../core/session/timeline/segment';
+import { minutes } from '../../../../core/words/clockWords';
+import { inWords } from '../../../app/words';
 
 interface Props {
   readonly session: Session;

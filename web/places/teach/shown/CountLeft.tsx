@@ -1,8 +1,8 @@
-import { cycleAmount } from '../../../core/movement/schema/cycleAmount';
-import type { Movement } from '../../../core/movement/schema/movement';
-import type { Moment } from '../../../core/record/moment';
-import type { LineRange } from '../../../core/session/plan/lineEnds';
-import { minutes } from '../../../core/words/clockWords';
+import { cycleAmount } from '../../../../core/movement/schema/cycleAmount';
+import type { Movement } from '../../../../core/movement/schema/movement';
+import type { Moment } from '../../../../core/record/moment';
+import type { LineRange } from '../../../../core/session/plan/line/lineEnds';
+import { minutes } from '../../../../core/words/clockWords';
 
 const UNIT_WORDS = {
   repetitions: 'to go',

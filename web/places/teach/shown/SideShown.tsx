@@ -1,15 +1,15 @@
-import { mirrorPose, type Pose } from '../../../core/body/standing/pose';
-import { standIn } from '../../../core/body/standing/stand';
-import { mirrorPosture } from '../../../core/body/written/mirror';
-import type { Posture } from '../../../core/body/written/posture';
-import { postureWords } from '../../../core/body/written/postureWords';
-import { otherSide } from '../../../core/body/written/side';
-import { rampedMovement } from '../../../core/movement/adapt/rampedMovement';
-import type { Movement } from '../../../core/movement/schema/movement';
-import { startFor } from '../../../core/movement/walk/cycleFor';
-import { walkMovement } from '../../../core/movement/walk/walkMovement';
-import type { Segment } from '../../../core/session/timeline/segment';
-import { Footprints } from '../../drawing/Footprints';
+import { mirrorPose, type Pose } from '../../../../core/body/standing/pose';
+import { standIn } from '../../../../core/body/standing/stand';
+import { mirrorPosture } from '../../../../core/body/written/mirror';
+import type { Posture } from '../../../../core/body/written/posture';
+import { postureWords } from '../../../../core/body/written/postureWords';
+import { otherSide } from '../../../../core/body/written/side';
+import { rampedMovement } from '../../../../core/movement/adapt/rampedMovement';
+import type { Movement } from '../../../../core/movement/schema/movement';
+import { startFor } from '../../../../core/movement/walk/cycleFor';
+import { walkMovement } from '../../../../core/movement/walk/walkMovement';
+import type { Segment } from '../../../../core/session/timeline/segment';
+import { Footprints } from '../../../drawing/Footprints';
 
 interface Props {
   readonly segment: Segment;

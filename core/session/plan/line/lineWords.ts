@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Tag } from '../../movement/schema/teachingWords';
+import { Tag } from '../../../movement/schema/teachingWords';
 
 /**
  * When words are said in a line: so many seconds or breaths after it begins to move, or as a repetition or a round begins, counted
