@@ -47,6 +47,8 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/session/report',
     'core/session/findings/finding',
     'core/session/findings/remedies',
+    'core/session/findings/checks/stretches',
+    'core/session/findings/checks/postures',
     'core/session/findings/checks',
     'core/session/findings',
     'core/session/fit',

@@ -108,6 +108,10 @@ export const MOVEMENTS: readonly Movement[] = [
   hold('horse', { stance: 'horse', sink: 60 }),
   hold('half-horse', { stance: 'horse', sink: 42 }, { roles: ['cool-down'] }),
   hold('turned', { heading: 90 }),
+  hold('thrown-back', { head: { nod: -40 } }),
+  hold('wrung', { spine: { hinge: 50 }, turn: 25, sink: 20 }),
+  hold('blind', { stance: 'closed', eyes: 'closed' }),
+  hold('tiptoe', { feet: { left: { contact: 'ball' }, right: { contact: 'ball' } } }),
   hold('planted', { hips: { turn: 28 } }),
   // Feet are not put down on each other; and the next takes five actions.
   hold('tangled', { stance: 'closed', feet: { left: { right: 0 }, right: { right: 0.02 } } }),
@@ -142,6 +146,18 @@ export const MOVEMENTS: readonly Movement[] = [
           to: { spine: { hinge: 0, round: 0 } },
           call: 'Up',
         }),
+      ],
+    },
+  }),
+  movement({
+    id: 'plunge',
+    names: { english: ['plunge'] },
+    count: { unit: 'repetitions', least: 1, usual: 1, most: 9, step: 1 },
+    parts: {
+      cycle: [
+        phase({ breath: 'out', length: { kind: 'span', share: 0.3 }, to: { spine: { hinge: 98 } }, call: 'Drop' }),
+        phase({ breath: 'out', length: { kind: 'span', share: 0.7 }, call: 'Hang' }),
+        phase({ breath: 'in', length: span, to: { spine: { hinge: 0 } }, call: 'Up' }),
       ],
     },
   }),

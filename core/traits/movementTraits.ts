@@ -33,7 +33,7 @@ export const MovementTraits = z.object({
   /** Regions it works. */
   loads: z.array(Region),
   regions: z.array(RegionTrait),
-  /** 0 steady to 1 on the edge. */
+  /** 0 steady to 1 on the edge, for as long as it has to be kept. */
   balance: z.number(),
   /** Metres the feet come in one cycle. */
   travels: z.number(),
@@ -53,6 +53,28 @@ const MIDDLE = 50;
 const WALKS = 0.12;
 /** A hand this far from the middle needs an arm's width, in metres. */
 const WIDE = 0.75;
+
+/** How long something has to be kept up without a break to be what the movement asks, seconds; of a short cycle a third. Convention. */
+const KEPT = 4;
+
+/**
+ * How hard balance is for as long as it has to be kept: a step through the air on the way is not a stand on one leg.
+ * @param stretches of one cycle
+ */
+function keptBalance(stretches: readonly { readonly value: number; readonly seconds: number }[]): number {
+  const long = Math.min(KEPT, sumBy(stretches, ({ seconds }) => seconds) / 3);
+  const longest = (least: number): number => {
+    let [most, now] = [0, 0];
+    // Twice round, for what the end of one cycle goes on with the next begins.
+    for (const { value, seconds } of [...stretches, ...stretches]) {
+      now = value >= least ? now + seconds : 0;
+      most = Math.max(most, now);
+    }
+    return most;
+  };
+  const values = stretches.map(({ value }) => value).toSorted((a, b) => b - a);
+  return values.find((value) => longest(value) >= long - 1e-9) ?? 0;
+}
 
 /** What can be known of a movement by simulating one cycle at the comparing pace. */
 export function movementTraits(movement: Movement): MovementTraits {
@@ -110,7 +132,7 @@ export function movementTraits(movement: Movement): MovementTraits {
       .map(({ region }) => region),
     loads: regions.filter(({ mean }) => mean >= LOADS).map(({ region }) => region),
     regions,
-    balance: Math.max(0, ...pieces.map(({ piece }) => piece.balance)),
+    balance: keptBalance(pieces.map(({ piece, seconds }) => ({ value: piece.balance, seconds }))),
     travels,
     floor: { across: swept.left + swept.right, deep: swept.front + swept.back },
   };

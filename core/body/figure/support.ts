@@ -2,7 +2,8 @@ import { polygonHull } from 'd3-polygon';
 import { type BodySize, USUAL_BODY } from '../standing/bodySize';
 import { contactPatch, type Point } from '../standing/foot';
 import type { Pose } from '../standing/pose';
-import { SIDES } from '../written/side';
+import { pressureOf } from '../standing/pressure';
+import { SIDES, type Side } from '../written/side';
 import { bearsWeight } from '../written/site';
 import type { FootPlace } from '../written/stance';
 import type { Skeleton } from './skeleton';
@@ -52,6 +53,12 @@ function hullUnder([one, other = one]: readonly FootPlace[]): readonly Point[] {
 
 const hullOf = (points: readonly Point[]): readonly Point[] => polygonHull(points.map(([x, y]) => [x, y])) ?? [];
 
+/** A pose whose feet in the air bear nothing. */
+const standingOf = (pose: Pose): Pose => {
+  const bears = (side: Side) => (pose.feet[side].contact === 'off' ? 0 : pose.load[side]);
+  return { ...pose, load: { left: bears('left'), right: bears('right'), seat: pose.load.seat } };
+};
+
 /** The corners of a seat. */
 function seatCorners({ x, y }: NonNullable<Pose['seat']>): Point[] {
   const half = SEAT_WIDTH / 2;
@@ -81,5 +88,8 @@ export function supportOf(pose: Pose, body: Skeleton, size: BodySize = USUAL_BOD
   const hull = plain
     ? hullUnder(feet)
     : hullOf([...feet.flatMap((foot) => contactPatch(foot, size)), ...hands, ...seat]);
-  return { hull, margin: hull.length < 3 ? 0 : insideBy(hull, body.centreOfPressure) };
+  // Nor does the pressure run out towards it: what is balanced on is what stands.
+  const lifted = SIDES.some((side) => pose.load[side] > 0 && pose.feet[side].contact === 'off');
+  const centre = lifted ? (pressureOf(standingOf(pose), size) ?? body.centreOfPressure) : body.centreOfPressure;
+  return { hull, margin: hull.length < 3 ? 0 : insideBy(hull, centre) };
 }

@@ -100,7 +100,9 @@ function judgeFoot(stride: Stride, seconds: number, side: Side, rules: FootworkR
   const { from, to } = stride;
   if (work.during === null) return;
   if (work.leaves) {
-    const least = Math.min(from.load[side], to.load[side]);
+    // As little as it bears while it is lifted: that is what is too much.
+    const [begins, ends] = work.during;
+    const least = Math.min(loadAt(stride, side, begins), loadAt(stride, side, ends));
     if (!work.free) add('loaded-lift', 'stop', side, least, 10, { load: least });
     else {
       const flight = (work.during[1] - work.during[0]) * seconds;

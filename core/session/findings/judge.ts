@@ -4,16 +4,17 @@ import { breathParity } from './checks/breathParity';
 import { bridges } from './checks/bridges';
 import { coolDown } from './checks/coolDown';
 import { drift } from './checks/drift';
+import { droppingFast } from './checks/droppingFast';
 import { footwork } from './checks/footwork';
-import { headLow } from './checks/headLow';
 import { longCall } from './checks/longCall';
 import { longRetention } from './checks/longRetention';
 import { longWords } from './checks/longWords';
 import { notTaught } from './checks/notTaught';
-import { oneLeg } from './checks/oneLeg';
-import { oneLegFree } from './checks/oneLegFree';
-import { overhead } from './checks/overhead';
 import { paceOutside } from './checks/paceOutside';
+import { eyesClosed } from './checks/postures/eyesClosed';
+import { foldTwisted } from './checks/postures/foldTwisted';
+import { headBack } from './checks/postures/headBack';
+import { heelsFree } from './checks/postures/heelsFree';
 import { reversedBreath } from './checks/reversedBreath';
 import { risingFast } from './checks/risingFast';
 import { secondLower } from './checks/secondLower';
@@ -21,8 +22,12 @@ import { sectionShare } from './checks/sectionShare';
 import { shortCoolDown } from './checks/shortCoolDown';
 import { slot } from './checks/slot';
 import { strained } from './checks/strained';
+import { headLow } from './checks/stretches/headLow';
+import { oneLeg } from './checks/stretches/oneLeg';
+import { oneLegFree } from './checks/stretches/oneLegFree';
+import { overhead } from './checks/stretches/overhead';
+import { turningLong } from './checks/stretches/turningLong';
 import { turnedAway } from './checks/turnedAway';
-import { turningLong } from './checks/turningLong';
 import { unequalSides } from './checks/unequalSides';
 import { unready } from './checks/unready';
 import { analyseClass } from './finding/analyseClass';
@@ -40,6 +45,11 @@ export const CHECKS: readonly Check[] = [
   oneLegFree,
   headLow,
   risingFast,
+  droppingFast,
+  headBack,
+  foldTwisted,
+  eyesClosed,
+  heelsFree,
   unequalSides,
   drift,
   turnedAway,

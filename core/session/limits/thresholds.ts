@@ -51,6 +51,15 @@ export const THRESHOLDS = {
   bridgeHalves: 4,
   /** A head that has been low for so long has hung. */
   hung: 2.5,
+  /** A head that goes below the heart takes at least this long to get there. */
+  dropping: 2.5,
+  /** The head back, or round in a circle, by so many degrees. */
+  headBack: 35,
+  /** Bent forward by more than so many degrees, a turn of so many is let pass. */
+  folded: 45,
+  foldedTurn: 18,
+  /** With closed eyes so much room to every side of where the weight is, metres. */
+  blindMargin: 0.11,
   /** A head that hung low takes at least this long to come up. */
   rising: 4,
   /** The longest stopped breath. */

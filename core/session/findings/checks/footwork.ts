@@ -1,7 +1,12 @@
+import { cappedMovement } from '../../../movement/adapt/cappedMovement';
+import { loweredMovement } from '../../../movement/adapt/loweredMovement';
 import { rulesOf, schoolsOf } from '../../../movement/adapt/schools';
 import type { FootworkRules } from '../../../movement/footwork/footwork';
+import type { Movement } from '../../../movement/schema/movement';
 import { footworkOf } from '../../../traits/checkMovement';
+import { deepestFor } from '../../plan/line/depth';
 import { lineTimes } from '../../timeline/lineTimes';
+import type { LineStretch } from '../../timeline/segment';
 import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { easierWays } from '../remedies/easing';
@@ -12,9 +17,24 @@ function rulesFor(analysed: AnalysedClass, itemId: string): FootworkRules {
   return rulesOf(schoolsOf(movementLine(analysed, itemId)?.schools ?? {}, analysed.plan.schools));
 }
 
+/** A line's movement at the lowest of its rounds: what reaches higher up may not reach there. */
+function asLowAsItGets(
+  { timeline, movements, plan }: AnalysedClass,
+  itemId: string,
+  occurrences: readonly LineStretch[],
+): Movement | undefined {
+  const movement = movements.get(itemId);
+  const lowered = occurrences.flatMap(({ first, end }) =>
+    timeline.segments.slice(first, end).map(({ lower }) => lower),
+  );
+  return (
+    movement && cappedMovement(loweredMovement(movement, Math.max(0, ...lowered)), deepestFor(plan.sections, itemId))
+  );
+}
+
 const look = (analysed: AnalysedClass): FindingOf<'footwork'>[] =>
-  [...lineTimes(analysed.timeline).values()].flatMap(({ itemId, startMs }) => {
-    const movement = analysed.movements.get(itemId);
+  [...lineTimes(analysed.timeline).values()].flatMap(({ itemId, startMs, occurrences }) => {
+    const movement = asLowAsItGets(analysed, itemId, occurrences);
     if (!movement) return [];
     return footworkOf(movement, rulesFor(analysed, itemId))
       .slice(0, 2)

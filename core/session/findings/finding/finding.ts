@@ -62,6 +62,11 @@ export interface Evidence {
   /** The places of the cues that never come, of those the line has. */
   readonly 'cue-never': { readonly places: readonly number[] };
   readonly 'breath-reversed': null;
+  readonly 'dropping-fast': null;
+  readonly 'head-back': null;
+  readonly 'fold-twisted': null;
+  readonly 'eyes-closed': null;
+  readonly 'heels-free': null;
   readonly 'not-taught': { readonly movementId: string; readonly settles: boolean };
   readonly 'cool-down-short': null;
   /** The pace the main part ends at, breaths per minute, and the cool-down. */

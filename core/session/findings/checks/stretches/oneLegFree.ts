@@ -1,4 +1,4 @@
-import { THRESHOLDS } from '../../limits/thresholds';
+import { THRESHOLDS } from '../../../limits/thresholds';
 import { longInLine } from './longInLine';
 
 /** On one leg again and again with nothing to hold on to. */

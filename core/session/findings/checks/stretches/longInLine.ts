@@ -1,10 +1,10 @@
-import type { Strength } from '../../../demand/ceilings';
-import type { Demand } from '../../../demand/demandAt';
-import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
-import { nameOf } from '../finding/nameOf';
-import { weigh } from '../finding/weigh';
-import { easierWays, fewer } from '../remedies/easing';
-import { firstThatClears } from '../remedies/mending';
+import type { Strength } from '../../../../demand/ceilings';
+import type { Demand } from '../../../../demand/demandAt';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../../finding/finding';
+import { nameOf } from '../../finding/nameOf';
+import { weigh } from '../../finding/weigh';
+import { easierWays, fewer } from '../../remedies/easing';
+import { firstThatClears } from '../../remedies/mending';
 
 type LineCode = 'one-leg-free' | 'turning-long';
 

@@ -1,4 +1,4 @@
-import { THRESHOLDS } from '../../limits/thresholds';
+import { THRESHOLDS } from '../../../limits/thresholds';
 import { longInLine } from './longInLine';
 
 /** The pelvis turned over planted feet for minutes on end. */

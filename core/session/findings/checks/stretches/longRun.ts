@@ -1,5 +1,5 @@
-import type { RunKind } from '../../limits/limitsFor';
-import { runsOf } from '../../load/sessionRuns';
+import type { RunKind } from '../../../limits/limitsFor';
+import { runsOf } from '../../../load/sessionRuns';
 import {
   type AnalysedClass,
   type Check,
@@ -7,11 +7,11 @@ import {
   type Finding,
   type FindingOf,
   type Remedy,
-} from '../finding/finding';
-import { nameOf } from '../finding/nameOf';
-import { weigh } from '../finding/weigh';
-import { easierWays, fewer, inRounds, joined, restsBefore } from '../remedies/easing';
-import { firstThatClears } from '../remedies/mending';
+} from '../../finding/finding';
+import { nameOf } from '../../finding/nameOf';
+import { weigh } from '../../finding/weigh';
+import { easierWays, fewer, inRounds, joined, restsBefore } from '../../remedies/easing';
+import { firstThatClears } from '../../remedies/mending';
 
 type RunCode = 'overhead-long' | 'one-leg-long' | 'head-low-long';
 
