@@ -31,7 +31,7 @@ function fitFigures(): void {
   const answer = timelineOf(plan, find);
   if (!answer.ok) throw new Error('the bench plan cannot be timed');
   for (const kind of ['trim', 'breath'] as const) {
-    const question = { plan, context: bench, kind, caps: new Map<string, number>() };
+    const question = { plan, context: bench, kind, caps: new Map<string, number>(), stretch: 2 };
     const firstFit = { plan, timeline: answer.timeline, shifts: [] };
     const times = [60, 75, 90, 100].flatMap((slot) =>
       Array.from({ length: 5 }, () =>

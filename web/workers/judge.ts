@@ -11,6 +11,7 @@ import {
 } from '../../core/session/findings/finding/finding';
 import { findingsOf, PATIENT_CHECKS } from '../../core/session/findings/judge';
 import { type TriedRemedy, triedRemedies } from '../../core/session/findings/preview';
+import { sensitivityOf } from '../../core/session/findings/sensitivity';
 import { type Tide, tideOf } from '../../core/session/load/tide';
 import type { Plan } from '../../core/session/plan/session';
 import { holdLife } from './keepAlive';
@@ -47,6 +48,11 @@ const judge = {
   remedies(plan: Plan, asked: Asked, finding: Finding): TriedRemedy[] {
     const analysed = analyseClass(plan, contextOf(asked));
     return analysed ? triedRemedies(analysed, finding) : [];
+  },
+  /** What a finding hangs on. */
+  sensitivity(plan: Plan, asked: Asked, finding: Finding): string[] {
+    const analysed = analyseClass(plan, contextOf(asked));
+    return analysed ? sensitivityOf(analysed, finding) : [];
   },
 };
 export type Judge = typeof judge;

@@ -5,6 +5,7 @@ import { changeLine, changeSection, insertLine, type LinePlace, moveLine, remove
 /** One change to a class as plain data: it can be sent, tried and undone. */
 export type PlanEdit =
   | { readonly kind: 'change'; readonly itemId: string; readonly to: Partial<MovementItem> }
+  | { readonly kind: 'pause'; readonly itemId: string; readonly seconds: number }
   | { readonly kind: 'add'; readonly at: LinePlace; readonly item: Item }
   | { readonly kind: 'remove'; readonly itemId: string }
   | { readonly kind: 'move'; readonly itemId: string; readonly to: LinePlace }
@@ -14,6 +15,10 @@ function applyEdit<Of extends Pick<Plan, 'sections'>>(plan: Of, edit: PlanEdit):
   switch (edit.kind) {
     case 'change':
       return changeLine(plan, edit.itemId, (item) => (item.kind === 'movement' ? { ...item, ...edit.to } : item));
+    case 'pause':
+      return changeLine(plan, edit.itemId, (item) =>
+        item.kind === 'movement' ? item : { ...item, seconds: edit.seconds },
+      );
     case 'add':
       return insertLine(plan, edit.at, edit.item);
     case 'remove':

@@ -49,7 +49,7 @@ describe('what goes on for too long is broken where it goes on', () => {
     const plan = ups(45, 45);
     expect(overheads(plan).map(({ itemId, amount }) => [itemId, Math.round(amount)])).toEqual([['up-0', 90]]);
     const all = mended(plan);
-    expect(all.map(({ label }) => label)).toContain('Rest 15 s before up');
+    expect(all.map(({ label }) => label)).toContain('Rest 15 s before up (the second time)');
     for (const { left } of all) expect(left).toEqual([]);
   });
 
@@ -78,7 +78,9 @@ test('three horses with little between strain the thighs, and the finding tells 
   const strainedThighs = (of: Item[]) =>
     judge(of, { strength: 'steady' }).find(({ code, what }) => code === 'strained' && what.includes('thighs'));
   const finding = strainedThighs(items);
-  expect(finding?.what).toMatch(/thighs \d+ % of the steady ceiling at \d+:\d\d: horse \d+, horse \d+/);
+  expect(finding?.what).toMatch(
+    /thighs \d+ % of the steady ceiling at \d+:\d\d: horse \(the third time\) \d+, horse \(the second time\) \d+/,
+  );
   expect(finding?.itemId).toBe(items[4]?.id);
   const rested = [line('horse', 40), line('quiet', 120), line('horse', 40), line('quiet', 120), line('horse', 40)];
   expect(strainedThighs(rested)).toBeUndefined();
@@ -130,13 +132,13 @@ describe('a strain is mended at the line it comes from', () => {
   test('where no one change is enough, the lines that make it up are all taken down, no further than they must', () => {
     const plan = horses(90, 90, 90);
     const { finding, remedies } = remediesOf(plan);
-    const [shorter, rested] = remedies;
-    expect(shorter?.label).toMatch(/^horse: \d+ seconds rather than 90, in 3 lines$/);
-    expect(rested?.label).toMatch(/^horse: \d+ seconds rather than 90, in 3 lines; a minute of rest before each$/);
     const seconds = (label = '') => Number(/\d+/.exec(label)?.[0]);
-    // With rests more of it can stay; a step of fifteen seconds more would be too much either way.
-    expect(seconds(rested?.label)).toBeGreaterThan(seconds(shorter?.label));
-    for (const remedy of [shorter, rested]) {
+    // The first horse makes up a tenth of the worst moment and stays as it is.
+    expect(remedies.length).toBeGreaterThan(0);
+    for (const { label } of remedies)
+      expect(label).toMatch(/^horse: \d+ seconds rather than 90, in 2 lines(; a minute of rest before each)?$/);
+    // A step of fifteen seconds more would be too much.
+    for (const remedy of remedies) {
       const more = (remedy?.edits ?? []).map((edit) =>
         edit.kind === 'change' ? { ...edit, to: { count: seconds(remedy?.label) + 15 } } : edit,
       );
@@ -243,7 +245,7 @@ describe('the class walks away from its places', () => {
       const after = judgeClass(applyEdits(plan, remedy?.edits ?? []), contextWith());
       return { label: remedy?.label, left: after.filter(({ code }) => code === 'drift') };
     };
-    expect(remedyFor([far(8), far(8)])).toEqual({ label: 'Walk back before sidesteps', left: [] });
+    expect(remedyFor([far(8), far(8)])).toEqual({ label: 'Walk back before sidesteps (the second time)', left: [] });
     expect(remedyFor([far(16)])).toEqual({ label: 'Walk back between 2 rounds of sidesteps', left: [] });
     expect(remedyFor([far(8), far(16)]).left).toEqual([]);
   });

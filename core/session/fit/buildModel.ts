@@ -1,4 +1,4 @@
-import { sumBy } from 'remeda';
+import { sumBy, unique } from 'remeda';
 import type { Movement } from '../../movement/schema/movement';
 import { rememberFor } from '../../remember/rememberFor';
 import { paceAt } from '../../timing/pace';
@@ -42,6 +42,8 @@ export interface FitQuestion {
   readonly kind: FitKind;
   /** The most a line may be done, where strain does not let it be done as often as it could. */
   readonly caps: ReadonlyMap<string, number>;
+  /** How many times its usual a line may be stretched to; without a limit only where nothing else is left. */
+  readonly stretch: number;
 }
 
 /** The seconds of a line, laid out once for each line however often its class is fitted. */
@@ -59,9 +61,10 @@ export function mayLeaveOut(plan: Plan): (section: Plan['sections'][number], ite
   return ({ kind }, item) => (anyMarked ? item.optional : !item.pinned && (kind === 'warm-up' || kind === 'main'));
 }
 
-function countsOf(item: MovementItem, movement: Movement, cap: number): number[] {
+function countsOf(item: MovementItem, movement: Movement, { stretch, caps }: FitQuestion): number[] {
   if (item.pinned) return [item.count];
-  const { step } = movement.count;
+  const { step, usual } = movement.count;
+  const cap = Math.min(caps.get(item.id) ?? Number.POSITIVE_INFINITY, stretch * Math.max(usual, item.count));
   const { least, most } = item.range ?? movement.count;
   const counts: number[] = [];
   for (let count = least; count <= Math.min(most, cap) + 1e-9; count += step) counts.push(count);
@@ -80,6 +83,20 @@ const SMALL_SHARE = 0.04;
 function leavingCost(item: MovementItem, { timeline }: Laid, plan: Plan): number {
   const share = (lineTimes(timeline).get(item.id)?.lengthMs ?? 0) / 1000 / classSeconds(plan);
   return item.optional ? COST.leftOut : COST.leftOut * Math.max(1, share / SMALL_SHARE) ** 2;
+}
+
+/** A talk grows and shrinks with its class in these steps, as shares of what it was. Conventions. */
+const TALKS = [0.5, 0.6, 0.7, 0.8, 0.9, 1, 1.1, 1.25, 1.5];
+/** A warm-up keeps at least this share of what it would have in proportion. Convention. */
+const WARM_UP_KEEPS = 0.6;
+
+/** The lengths a talk may have, whole seconds; what is written is among them. */
+const talksOf = (seconds: number): number[] => unique(TALKS.map((share) => Math.max(5, Math.round(seconds * share))));
+
+/** How long a section lasts at least, seconds: the cool-down its least, the warm-up most of its share. */
+function leastOf({ kind }: Plan['sections'][number], share: number, target: number): number {
+  if (kind === 'cool-down') return Math.max(THRESHOLDS.coolDownLeast, target * THRESHOLDS.coolDownShare);
+  return kind === 'warm-up' ? share * WARM_UP_KEEPS : 0;
 }
 
 /** The shifts of a section's pace that stay within what the group is at ease with; none is always among them. */
@@ -122,7 +139,7 @@ function standsAs(item: MovementItem, { plan, timeline }: Laid) {
  * @param target what the class is to last, seconds
  */
 export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, target: number): FitModel {
-  const { plan, context, kind, caps } = question;
+  const { plan, context, kind } = question;
   const leaves = mayLeaveOut(plan);
   const written: Laid = { plan, timeline: usual, shifts: [] };
   const sections = plan.sections.map((section, index): FitSection => {
@@ -131,6 +148,14 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
     const lines = section.items.map((item): FitLine => {
       const movement = item.kind === 'movement' ? context.find(item.movementId) : undefined;
       // What ends by the clock lasts as long as it does, like a rest.
+      if (item.kind === 'talk') {
+        const options = talksOf(item.seconds).map((count): FitOption => {
+          const cost = COUNT_WEIGHT[kind] * countCost(count, item.seconds);
+          const seconds = count * occurrences.filter((occurrence) => occurrence.item.id === item.id).length;
+          return { count, cost, seconds: paces.map(() => seconds) };
+        });
+        return { itemId: item.id, options };
+      }
       if (item.kind !== 'movement' || !movement || item.ends.by === 'clock') {
         const seconds = (lineTimes(usual).get(item.id)?.lengthMs ?? 0) / 1000;
         return { itemId: item.id, options: [{ count: null, cost: 0, seconds: paces.map(() => seconds) }] };
@@ -151,7 +176,7 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
       const lasts = (count: number, pace: number) =>
         times.reduce((all, time) => all + time.seconds(count, pace), around.fixed + (around.breaths * 60) / pace);
       const paced = (shift: number) => (item.ownBreath ? NATURAL_PACE : (item.pace ?? Math.max(1, held + shift)));
-      const options = countsOf(item, movement, caps.get(item.id) ?? Number.POSITIVE_INFINITY).map(
+      const options = countsOf(item, movement, question).map(
         (count): FitOption => ({
           count,
           cost: COUNT_WEIGHT[kind] * countCost(count, item.count),
@@ -163,11 +188,8 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
       return { itemId: item.id, options };
     });
     const writtenMs = usual.sections[index]?.lengthMs ?? 0;
-    const least =
-      section.kind === 'cool-down' && lines.length > 0
-        ? Math.max(THRESHOLDS.coolDownLeast, target * THRESHOLDS.coolDownShare)
-        : 0;
-    return { lines, paces, share: (writtenMs / Math.max(1, usual.totalMs)) * target, least };
+    const share = (writtenMs / Math.max(1, usual.totalMs)) * target;
+    return { lines, paces, share, least: lines.length > 0 ? leastOf(section, share, target) : 0 };
   });
   return { sections, slot: target, tolerance: AIM };
 }

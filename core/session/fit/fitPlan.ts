@@ -61,8 +61,10 @@ function editsOf(plan: Plan, model: FitModel, choice: FitChoice): PlanEdit[] {
     const modelled = model.sections[index];
     if (!taken || !modelled) return [];
     const lines = section.items.flatMap((item, place): PlanEdit[] => {
-      if (item.kind !== 'movement') return [];
       const option = modelled.lines[place]?.options[taken.options[place] ?? -1];
+      if (item.kind === 'talk' && option && option.count !== null && option.count !== item.seconds)
+        return [{ kind: 'pause', itemId: item.id, seconds: option.count }];
+      if (item.kind !== 'movement') return [];
       if (!option || option.count === item.count) return [];
       return option.count === null
         ? [{ kind: 'remove', itemId: item.id }]
@@ -114,6 +116,9 @@ interface Tried {
   readonly breaches: Breaches;
 }
 
+/** No line is stretched beyond so many times its usual, as long as there is another way. Convention. */
+const STRETCH = 2;
+
 /**
  * Fits a class to its slot. Counts stay within their range, pinned ones as they are; the cool-down keeps its least. A fit that
  * goes over a ceiling, or brings something grave, is tried again with what it comes from a step down, or a rest before the peak.
@@ -127,8 +132,10 @@ export function fitPlan(
 ): FitAnswer {
   const usual = timelineOrNull(plan, context);
   const caps = new Map<string, number>();
-  const question: FitQuestion = { plan, context, kind, caps };
-  const first = usual && fitOnce(question, usual);
+  const modest: FitQuestion = { plan, context, kind, caps, stretch: STRETCH };
+  const modestly = usual && fitOnce(modest, usual);
+  const question = modestly ? modest : { ...modest, stretch: Number.POSITIVE_INFINITY };
+  const first = modestly ?? (usual && fitOnce(question, usual));
   if (!usual || !first) return unfitted(question, usual);
 
   const written = analyseClass(plan, context);

@@ -32,6 +32,8 @@ export const THRESHOLDS = {
   /** Up to here it is only noted. */
   strainNear: 106,
   strainStop: 125,
+  /** A line that makes up less than this share of the worst moment is not what it comes from. */
+  strainPart: 0.15,
   /** How much more than readiness allows, over how long: index-seconds. Three times that is a warning. */
   readinessGap: 0.8,
   /** A cool-down lasts at least this long, and this share of the slot. */

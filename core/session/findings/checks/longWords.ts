@@ -1,6 +1,5 @@
 import { clamp } from 'remeda';
 import { minutes } from '../../../words/clockWords';
-import type { PlanEdit } from '../../edit/planEdit';
 import type { Item } from '../../plan/session';
 import { lineTimes } from '../../timeline/lineTimes';
 import { type LineSpeech, lineSpeech } from '../../words/lineSpeech';
@@ -64,18 +63,9 @@ function longer({ plan, movements, timeline }: AnalysedClass, itemId: string, ov
   const time = lineTimes(timeline).get(itemId);
   if (!item || !time) return [];
   if (item.kind !== 'movement') {
-    const at = plan.sections.flatMap(({ items }, section) => items.map(({ id }, index) => ({ id, section, index })));
-    const place = at.find(({ id }) => id === itemId);
     const seconds = Math.ceil(item.seconds + overMs / 1000);
-    const edits: PlanEdit[] = place
-      ? [
-          { kind: 'remove', itemId },
-          { kind: 'add', at: place, item: { ...item, seconds } },
-        ]
-      : [];
-    return edits.length > 0
-      ? [{ label: `${minutes(seconds * 1000)} instead of ${minutes(item.seconds * 1000)}`, edits }]
-      : [];
+    const label = `${minutes(seconds * 1000)} instead of ${minutes(item.seconds * 1000)}`;
+    return [{ label, edits: [{ kind: 'pause', itemId, seconds }] }];
   }
   const movement = movements.get(itemId);
   if (!movement) return [];

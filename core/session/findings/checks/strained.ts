@@ -11,7 +11,7 @@ import {
 } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
-import { easierWays, fewer, joined, leftOut, longerRoundRest, restsBefore } from '../remedies/easing';
+import { easierWays, fewer, higher, joined, leftOut, longerRoundRest, notLower, restsBefore } from '../remedies/easing';
 import { firstThatClears } from '../remedies/mending';
 
 /** A region is said once, with the line it mostly comes from: what is left when that is mended is another finding. */
@@ -39,9 +39,16 @@ function bandsOf({ pieces, otherWays, limits }: AnalysedClass): Band[] {
 }
 
 /** The lines that make up most of the worst moment, and the one at whose end it was worst. */
-const evidenceOf = ({ pieces }: AnalysedClass, { region, parts, atMs }: RegionStrain): Evidence['strained'] => ({
+const evidenceOf = (
+  { pieces }: AnalysedClass,
+  { region, parts, atMs, percent }: RegionStrain,
+): Evidence['strained'] => ({
   region,
-  lines: parts.slice(0, 3).map(({ itemId }) => itemId),
+  // The first is told as what it comes from; of the others those that matter.
+  lines: parts
+    .filter((part, place) => place === 0 || part.percent > THRESHOLDS.strainPart * percent)
+    .slice(0, 3)
+    .map(({ itemId }) => itemId),
   worst: pieces.findLast(({ startMs }) => startMs < atMs)?.itemId ?? null,
 });
 
@@ -101,14 +108,29 @@ export const strained: Check = checkFor({
     const still = stillThere(finding);
     const tried = (ways: (analysed: AnalysedClass, line: string) => Remedy[]): Remedy[] =>
       lines.flatMap((line) => firstThatClears(still, analysed, finding, ways(analysed, line))).slice(0, 1);
+    // In the order an instructor would: stand higher, go no lower from round to round, another way, a rest, and fewer at last.
     const rested = firstThatClears(still, analysed, finding, restsBefore(analysed, first));
-    const one = [...rested, ...tried(longerRoundRest), ...tried(fewer), ...tried(easierWays)];
+    const one = [
+      ...tried(higher),
+      ...tried(notLower),
+      ...tried(easierWays),
+      ...rested,
+      ...tried(longerRoundRest),
+      ...tried(fewer),
+    ];
     if (one.length > 0) return one;
+    // All of them a little higher is milder than any of them shorter.
+    const raised = lines.map((line) => higher(analysed, line));
+    const allHigher = [0, 1, 2].flatMap((step): Remedy[] => {
+      const some = raised.flatMap((way) => way[step] ?? []);
+      return some.length > 1 ? [joined(some)] : [];
+    });
+    const stood = firstThatClears(still, analysed, finding, allHigher);
     const ways = together(analysed, lines, false);
     const [shorter] = firstThatClears(still, analysed, finding, ways);
     // Rests as well are only worth it where more of the lines can stay.
     const milder = together(analysed, lines, true).slice(0, shorter ? ways.indexOf(shorter) : undefined);
-    const both = [...(shorter ? [shorter] : []), ...firstThatClears(still, analysed, finding, milder)];
+    const both = [...stood, ...(shorter ? [shorter] : []), ...firstThatClears(still, analysed, finding, milder)];
     return both.length > 0 ? both : tried(leftOut);
   },
 });

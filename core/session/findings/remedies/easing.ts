@@ -34,6 +34,29 @@ export function fewer(analysed: AnalysedClass, itemId: string): Remedy[] {
   }));
 }
 
+/** The same line in a higher stance, a few degrees at a time. */
+export function higher(analysed: AnalysedClass, itemId: string): Remedy[] {
+  const line = movementLine(analysed, itemId);
+  const movement = line && analysed.find(line.movementId);
+  if (!line || !movement || line.ramp !== null) return [];
+  return [5, 10, 15].map((degrees) => ({
+    label: `${usualName(movement)} ${degrees}° higher`,
+    edits: [{ kind: 'change', itemId, to: { ramp: { what: 'sink', from: -degrees, to: -degrees } } }],
+  }));
+}
+
+/** A line that goes lower from round to round, the same each time. */
+export function notLower(analysed: AnalysedClass, itemId: string): Remedy[] {
+  const line = movementLine(analysed, itemId);
+  if (!line || line.lower <= 0) return [];
+  return [
+    {
+      label: `${nameOf(analysed, itemId)} no lower from round to round`,
+      edits: [{ kind: 'change', itemId, to: { lower: 0 } }],
+    },
+  ];
+}
+
 /** Each easier way the movement of a line has. */
 export function easierWays(analysed: AnalysedClass, itemId: string): Remedy[] {
   const line = movementLine(analysed, itemId);

@@ -19,6 +19,10 @@ export function changeWords(edits: readonly PlanEdit[], session: Session, repert
         if (edit.to.count === undefined || item?.kind !== 'movement') return [];
         return [`${nameOf(edit.itemId)} ${item.count} → ${edit.to.count}`];
       }
+      case 'pause': {
+        const item = items.get(edit.itemId);
+        return item && item.kind !== 'movement' ? [`${nameOf(edit.itemId)} ${item.seconds} → ${edit.seconds} s`] : [];
+      }
       case 'remove':
         return [`${nameOf(edit.itemId)} left out`];
       case 'pace': {

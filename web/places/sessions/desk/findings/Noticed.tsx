@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { partition } from 'remeda';
 import { Asides } from './Asides';
 import { AskedChoice } from './AskedChoice';
 import { FindingEntry } from './FindingEntry';
@@ -21,7 +22,9 @@ export function Noticed({
   if (findings === null) return null;
   const shown = itemId === null ? findings.open : findings.open.filter((finding) => finding.itemId === itemId);
   if (itemId !== null && shown.length === 0) return null;
-  const told = isWhole ? shown : shown.slice(0, TOLD);
+  // What hangs on a convention is folded away; it is said when it is asked for.
+  const [near, plain] = partition(shown, ({ borderline, severity }) => borderline && severity !== 'stop');
+  const told = isWhole ? plain : plain.slice(0, TOLD);
   return (
     <section className="noticed" aria-label="What Vesperum noticed">
       <header>
@@ -37,10 +40,20 @@ export function Noticed({
           ))}
         </ul>
       )}
-      {told.length < shown.length && (
+      {told.length < plain.length && (
         <button type="button" className="bare noticed-more" onClick={() => setIsWhole(true)}>
-          and {shown.length - told.length} more
+          and {plain.length - told.length} more
         </button>
+      )}
+      {near.length > 0 && (
+        <details className="noticed-near">
+          <summary>{near.length} near a limit</summary>
+          <ul>
+            {near.map((finding) => (
+              <FindingEntry key={finding.key} finding={finding} isPlaced={itemId === null} {...of} />
+            ))}
+          </ul>
+        </details>
       )}
       {itemId === null && <Asides asides={findings.aside} />}
     </section>

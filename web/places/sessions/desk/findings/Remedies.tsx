@@ -29,6 +29,7 @@ export function Remedies({
 }: Omit<NoticedProps, 'findings'> & { readonly finding: Finding }) {
   const repertoire = useRepertoire();
   const [tried, setTried] = useState<{ readonly of: Session; readonly remedies: readonly TriedRemedy[] } | null>(null);
+  const [hangsOn, setHangsOn] = useState<readonly string[]>([]);
   const [refused, setRefused] = useState<string | null>(null);
   const [tries, setTries] = useState(0);
   const dispatch = useAppDispatch();
@@ -38,7 +39,10 @@ export function Remedies({
     let isStale = false;
     const ask = async () => {
       const answer = await askJudge(repertoire, (judge) => judge.remedies(session, asked, finding));
-      if (!isStale) setTried({ of: session, remedies: answer });
+      if (isStale) return;
+      setTried({ of: session, remedies: answer });
+      const hangs = await askJudge(repertoire, (judge) => judge.sensitivity(session, asked, finding));
+      if (!isStale) setHangsOn(hangs);
     };
     setRefused(null);
     ask().catch((error: unknown) => {
@@ -78,17 +82,33 @@ export function Remedies({
   const { remedies } = tried;
   // What was tried in the class as it was a moment ago is not taken in the class as it is now.
   const isOld = tried.of !== session;
-  if (remedies.length === 0) return <p>No single change mends it; it wants your own judgement.</p>;
+  const sensitivity = hangsOn.length > 0 && <p className="noticed-hangs">{sentence(hangsOn)}</p>;
+  if (remedies.length === 0)
+    return (
+      <>
+        <p>No single change mends it; it wants your own judgement.</p>
+        {sensitivity}
+      </>
+    );
   return (
-    <ul className="remedies" aria-label="What would mend it" aria-busy={isOld}>
-      {remedies.map((remedy) => (
-        <li key={remedy.label}>
-          <Button size="small" disabled={isOld} onClick={() => take(remedy)}>
-            {remedy.label}
-          </Button>
-          <span className="number">{previewWords(remedy.preview)}</span>
-        </li>
-      ))}
-    </ul>
+    <>
+      {sensitivity}
+      <ul className="remedies" aria-label="What would mend it" aria-busy={isOld}>
+        {remedies.map((remedy) => (
+          <li key={remedy.label}>
+            <Button size="small" disabled={isOld} onClick={() => take(remedy)}>
+              {remedy.label}
+            </Button>
+            <span className="number">{previewWords(remedy.preview)}</span>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
+
+/** What a finding hangs on, as a sentence: "Gone 5° higher, gone for a steady group." */
+const sentence = (words: readonly string[]): string => {
+  const said = words.join(', ');
+  return `${said.charAt(0).toUpperCase()}${said.slice(1)}.`;
+};
