@@ -262,7 +262,7 @@ test('a part of a form is typed by its places', async () => {
   await page.keyboard.press('Enter');
   await page.waitForFunction((n: number) => document.querySelectorAll('[data-line]').length > n, {}, before);
   // It stands together under its name, and can be done again as one.
-  await textOf(page, '.passage--main .block-words', /^.*Lantern.*once through$/);
+  await textOf(page, '.passage--main .block-words', /^.*Lantern.*one way, as it is taught$/);
   await saved(page);
   const placed = (await session(DEPOT)).sections[2];
   expect(new Set(placed?.items.slice(-4).map(({ block }) => block))).toEqual(new Set([placed?.blocks[0]?.id]));

@@ -323,7 +323,7 @@ test('the full plan with its Chinese names, the calls, the order and the class i
   expect(info.Title).toBe(session.title);
   for (const letter of '托天') expect(text).toContain(letter);
   expect(text).toMatch(/left \(you: right\)/);
-  const [, vtt] = await take('The calls, as WebVTT', 2);
+  const [, vtt] = await take('Calls and words, as WebVTT', 2);
   expect(vtt.toString()).toMatch(/^WEBVTT\n/);
   const [, markdown] = await take('The order, as Markdown', 3);
   expect(markdown.toString()).toContain(`# ${session.title}`);

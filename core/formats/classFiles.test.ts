@@ -31,6 +31,13 @@ describe('WebVTT', () => {
     }
     expect(times.map(([from]) => from)).toEqual(times.map(([from]) => from).toSorted());
   });
+  test('what is said besides the calls is among them, at its time', () => {
+    const said = { itemId: 'noted', from: 'cue' as const, say: 'Let <go> & wait', startMs: 65_000, lengthMs: 2000 };
+    const text = classVtt(session.title, timeline, [said]);
+    expect(text).toContain('00:01:05.000 --> 00:01:07.000\nLet &lt;go&gt; &amp; wait');
+    const starts = [...text.matchAll(/^(\S+) -->/gm)].map(([, start]) => start);
+    expect(starts).toEqual(starts.toSorted());
+  });
   test('no title can pass for a cue', () => expect(lines[2]).toBe('NOTE Push & pull → #1'));
 });
 

@@ -221,8 +221,6 @@ function Editor({ known, isCopy, newName }: EditorProps) {
         wrong={new Set(wrong.map(({ part, phase }) => `${part} ${phase}`))}
       />
 
-      <SayingFields movement={movement} />
-
       <div className="editor-bench">
         <section aria-label="The posture" className="editor-stage">
           <EditorFigure
@@ -282,6 +280,7 @@ function Editor({ known, isCopy, newName }: EditorProps) {
           )}
         </section>
       </div>
+      <SayingFields movement={movement} />
     </div>
   );
 }
