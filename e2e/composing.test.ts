@@ -2,7 +2,7 @@ import parsePdf from 'pdf-parse/lib/pdf-parse.js';
 import type { Page } from 'puppeteer-core';
 import { readClass } from '../core/formats/classJson';
 import { forecastFor } from '../core/session/report/forecast';
-import { computed, find, press, stored, takeLine, withControl } from './desk';
+import { computed, find, press, stored, takeLine, unfoldFinding, withControl } from './desk';
 import { graveFaults } from './graveFaults';
 import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
 
@@ -23,7 +23,7 @@ const judged = (page: Page) => page.waitForSelector('.noticed');
 
 /** Opens a finding and waits for what would mend it. */
 async function remediesOf(page: Page, code: string): Promise<string[]> {
-  await page.waitForSelector(`[data-finding="${code}"] summary`);
+  await unfoldFinding(page, code);
   await page.$eval(`[data-finding="${code}"] details`, (one) => {
     (one as HTMLDetailsElement).open = true;
   });

@@ -83,3 +83,14 @@ export async function countOfFirst(url: string, id: string): Promise<number> {
   const item = session.sections[2]?.items[0];
   return item?.kind === 'movement' ? item.count : 0;
 }
+
+/** Unfolds a finding that is folded away because it stands near a limit; waits until it is said at all. */
+export async function unfoldFinding(page: Page, code: string): Promise<void> {
+  const entry = `[data-finding="${code}"]`;
+  await page.waitForSelector(entry);
+  await page.$eval(entry, (one) => {
+    const fold = one.closest('details.noticed-near:not([open])');
+    fold?.querySelector('summary')?.click();
+  });
+  await page.waitForSelector(`${entry} summary`, { visible: true });
+}

@@ -2,7 +2,19 @@ import type { Page } from 'puppeteer-core';
 import { classBegins } from '../core/session/plan/slotTime';
 import { forecastFor } from '../core/session/report/forecast';
 import { clockAt } from '../core/words/clockWords';
-import { addLine, computed, endOf, find, line, linesOf, press, stored, takeLine, withControl } from './desk';
+import {
+  addLine,
+  computed,
+  endOf,
+  find,
+  line,
+  linesOf,
+  press,
+  stored,
+  takeLine,
+  unfoldFinding,
+  withControl,
+} from './desk';
 import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
 
 const on = stage();
@@ -228,6 +240,7 @@ test('what was changed a moment ago is already in the class that is taught', asy
 test('what strains a class is noticed with its parts, leads to its line, and is gone when the count is lowered', async () => {
   const { page, faults } = await open();
   await textOf(page, '[data-finding="strained"]', /thighs \d+ % of the steady ceiling at \d+:\d\d: Push the Waves \d+/);
+  await unfoldFinding(page, 'strained');
   await click(page, '[data-finding="strained"] summary');
   await textOf(page, '[data-finding="strained"]', /An index, not a measurement/);
   await click(page, '[data-finding="strained"] button');

@@ -44,7 +44,7 @@ const FIRM = 0.15;
 /** From so many degrees inward at a hip that bears weight the pelvis counts as turned over the foot. Convention. */
 const TURNED_OVER = 15;
 /** How much the ankle works to keep a balance that is all but lost. */
-const BALANCING = 0.6;
+const BALANCING = 0.42;
 /** How much of what the feet bear the thighs and knees have to hold on a chair. */
 const SEATED = 0.25;
 /** The margin at which balance is no longer a matter, metres. */

@@ -46,7 +46,7 @@ export const FORMULAS: Readonly<Record<Region, { readonly formula: string; reado
     reason: 'a raised heel is held by the calf alone',
   },
   ankles: {
-    formula: 'share of weight × (0.6 × bend / 35° + 0.6 on the ball + 0.6 × balance)',
+    formula: 'share of weight × (0.6 × bend / 35° + 0.6 on the ball + 0.42 × balance)',
     reason: 'the ankle works at the end of its bend and when it has to balance',
   },
 };
