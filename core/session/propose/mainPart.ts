@@ -40,6 +40,8 @@ export const MAIN_SHARE = 0.5;
 /** So many lines, then a rest of so many seconds; fewer where strain asks for it. */
 const TOGETHER = [Number.POSITIVE_INFINITY, 4, 3, 2, 1] as const;
 const REST = 30;
+/** Standing still after a piece where none is asked for, seconds. */
+const SETTLED = 5;
 /** Between the rounds of a whole. */
 const ROUND_REST = 45;
 /** A set of pieces comes round twice at most, a form that is walked more often. */
@@ -154,6 +156,8 @@ export function mainItems(
   const whole = Block.parse({ id: 'main-whole', rounds, roundRest: rounds > 1 ? ROUND_REST : 0, oneWay });
   const isBlock = rounds > 1 || oneWay;
   const block = isBlock ? whole.id : null;
+  // A rest after every piece is no row of its own: each is let settle, which is how a group that tires is led.
+  const isSettledEach = together === 1 && form === 'none';
   const items = lines.flatMap(({ item, movement }, place): Item[] => {
     const isNew = known !== null && !known.has(baseId(movement.id));
     const manner = isNew ? 'explained' : form === 'walked' ? 'follow-along' : 'named';
@@ -161,9 +165,9 @@ export function mainItems(
       ...item,
       block,
       manner,
-      settle: form === 'none' ? { kind: 'still', seconds: 5 } : { kind: 'none' },
+      settle: form === 'none' ? { kind: 'still', seconds: isSettledEach ? REST : SETTLED } : { kind: 'none' },
     };
-    const rests = (place + 1) % together === 0 && place + 1 < lines.length;
+    const rests = !isSettledEach && (place + 1) % together === 0 && place + 1 < lines.length;
     return rests ? [line, { ...newPause('rest', `rest-${place}`, REST), block }] : [line];
   });
   return { items, blocks: isBlock ? [whole] : [] };

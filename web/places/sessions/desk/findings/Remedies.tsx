@@ -11,7 +11,7 @@ import { useAppDispatch } from '../../../../app/store';
 import { inWords } from '../../../../app/words';
 import { mended } from '../../draft/draft';
 import type { NoticedProps } from './noticedProps';
-import { askJudge } from './theJudge';
+import { askMender, letMenderGo } from './theJudge';
 
 /** What a remedy would do, in a few words: "45 s more, 59:10 in all; 2 things gone". */
 export function previewWords({ addsMs, totalMs, gone, appears }: Preview): string {
@@ -38,19 +38,23 @@ export function Remedies({
   useEffect(() => {
     let isStale = false;
     const ask = async () => {
-      const answer = await askJudge(repertoire, (judge) => judge.remedies(session, asked, finding));
+      const answer = await askMender(repertoire, (judge) => judge.remedies(session, asked, finding));
       if (isStale) return;
+      // Cancelled with what another finding waited for: it is asked once more.
+      if (answer === null) return setTries((before) => before + 1);
       setTried({ of: session, remedies: answer });
-      const hangs = await askJudge(repertoire, (judge) => judge.sensitivity(session, asked, finding));
-      if (!isStale) setHangsOn(hangs);
+      const hangs = await askMender(repertoire, (judge) => judge.sensitivity(session, asked, finding));
+      if (!isStale && hangs !== null) setHangsOn(hangs);
     };
     setRefused(null);
+    setHangsOn([]);
     ask().catch((error: unknown) => {
       if (!(error instanceof WorkerGone)) throw error;
       if (!isStale) setRefused(error.message);
     });
     return () => {
       isStale = true;
+      letMenderGo();
     };
   }, [session, repertoire, asked, finding, tries]);
 

@@ -3,6 +3,7 @@ import { analyseClass } from '../../../../../core/session/findings/finding/analy
 import type { Asked, Finding } from '../../../../../core/session/findings/finding/finding';
 import { findingsOf } from '../../../../../core/session/findings/judge';
 import { triedRemedies } from '../../../../../core/session/findings/preview';
+import { sensitivityOf } from '../../../../../core/session/findings/sensitivity';
 import { Session } from '../../../../../core/session/plan/session';
 import { classWith, contextWith, line } from '../../../../../core/testing/cleanClass';
 import { WorkerGone } from '../../../../app/machine/startWorker';
@@ -13,12 +14,17 @@ import { Noticed } from './Noticed';
 /** The judge at home: what the worker would answer, or how it would die. */
 let dies = false;
 jest.mock('./theJudge', () => ({
-  askJudge: async (_: unknown, question: (judge: unknown) => Promise<unknown>) => {
+  letMenderGo: () => undefined,
+  askMender: async (_: unknown, question: (judge: unknown) => Promise<unknown>) => {
     if (dies) throw new WorkerGone(true);
     return question({
       remedies: async (plan: Session, _asked: Asked, finding: Finding) => {
         const analysed = analyseClass(plan, contextWith());
         return analysed ? triedRemedies(analysed, finding) : [];
+      },
+      sensitivity: async (plan: Session, _asked: Asked, finding: Finding) => {
+        const analysed = analyseClass(plan, contextWith());
+        return analysed ? sensitivityOf(analysed, finding) : [];
       },
     });
   },
@@ -69,6 +75,7 @@ test('a finding says why with its figures, and what would mend it; taking that m
   const remedies = await within(finding).findByRole('list', { name: 'What would mend it' });
   const [first] = within(remedies).getAllByRole('button');
   expect(remedies.textContent).toMatch(/in all/);
+  await within(finding).findByText('Gone at 60.');
   await user.click(first as HTMLElement);
   expect(now()).not.toEqual(tuesday);
   await waitFor(() => expect(screen.queryByText(/Hands stay overhead/)).toBeNull());
