@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { press, stored, takeLine } from './desk';
+import { press, stored, takeLine, unfoldFinding } from './desk';
 import { graveFaults } from './graveFaults';
 import { click, go, openPage, reload, saved, stage, textOf } from './house';
 
@@ -114,6 +114,21 @@ test('points to watch and how the breath is taken are written in the editor and 
   await page.waitForSelector('.movement-strip, .breath-manner');
   expect(await page.$$eval('.breath-manner circle', (all) => all.length)).toBeGreaterThan(0);
   expect(faults).toEqual([]);
+});
+
+test('what stands in the way of a warm-up is one press from one that is proposed', async () => {
+  const { page } = await open('/sessions?new');
+  await page.waitForSelector('#add-to-2');
+  await page.focus('#add-to-2');
+  await page.keyboard.type('draw the bow 8');
+  await page.waitForSelector('.add-offer');
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('[data-finding="not-ready"]');
+  await unfoldFinding(page, 'not-ready');
+  await click(page, '[data-finding="not-ready"] summary');
+  await press(page, /^Propose a warm-up/);
+  await page.waitForSelector('.compose .ant-segmented-item-selected');
+  expect(await textOf(page, '.compose .ant-segmented-item-selected')).toBe('A warm-up');
 });
 
 test('a movement and a form can be looked at from behind, as the class sees an instructor who turns the back to it', async () => {

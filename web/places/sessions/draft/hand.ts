@@ -1,5 +1,8 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
+/** What helps with the whole class, opened beside it: fitting it, or proposing a part of it. */
+export type Drawer = 'fit' | 'propose' | 'warm-up' | 'cool-down';
+
 /** What the instructor's hand is on: the line that has the keyboard, the one pointed at on the tide, and those that are chosen. */
 interface Hand {
   readonly inHand: string | null;
@@ -7,9 +10,11 @@ interface Hand {
   readonly chosen: readonly string[];
   /** The line that was chosen last: choosing on goes from there. */
   readonly lastChosen: string | null;
+  /** The drawer that is open; null where none is. */
+  readonly drawer: Drawer | null;
 }
 
-const EMPTY: Hand = { inHand: null, pointed: null, chosen: [], lastChosen: null };
+const EMPTY: Hand = { inHand: null, pointed: null, chosen: [], lastChosen: null, drawer: null };
 
 const hand = createSlice({
   name: 'hand',
@@ -28,10 +33,11 @@ const hand = createSlice({
       lastChosen: now.lastChosen ?? payload.from,
     }),
     letGo: (now) => ({ ...now, chosen: [], lastChosen: null }),
+    drawerOpened: (now, { payload }: PayloadAction<Drawer | null>) => ({ ...now, drawer: payload }),
     /** Another class lies on the desk. */
     emptied: () => EMPTY,
   },
 });
 
-export const { taken, pointedAt, chosenToo, chosenInstead, letGo, emptied } = hand.actions;
+export const { taken, pointedAt, chosenToo, chosenInstead, letGo, drawerOpened, emptied } = hand.actions;
 export const handReducer = hand.reducer;

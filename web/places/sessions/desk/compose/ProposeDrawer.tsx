@@ -17,6 +17,8 @@ import './compose.css';
 interface Props {
   readonly session: Session;
   readonly askedOf: AskedOf;
+  /** What is proposed to begin with; as the class stands where nothing is said. */
+  readonly first: 'propose' | 'warm-up' | 'cool-down';
   readonly onClose: () => void;
 }
 
@@ -29,9 +31,9 @@ const LEVELS = [
 ];
 
 /** Proposes a warm-up, a cool-down or a whole class. Nothing is done until it is taken. */
-export function ProposeDrawer({ session, askedOf, onClose }: Props) {
+export function ProposeDrawer({ session, askedOf, first, onClose }: Props) {
   const hasMain = session.sections.some(({ kind, items }) => kind === 'main' && items.length > 0);
-  const [what, setWhat] = useState<What>(hasMain ? 'warm-up' : 'draft');
+  const [what, setWhat] = useState<What>(!hasMain ? 'draft' : first === 'propose' ? 'warm-up' : first);
   const [level, setLevel] = useState(1);
   const [aim, setAim] = useState<Aim>('whole');
   const [proposals, setProposals] = useState<readonly Proposal[]>([]);

@@ -1,6 +1,6 @@
 import { BulbOutlined, CaretRightOutlined, ColumnWidthOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button, Input, Tooltip } from 'antd';
-import { memo, useState } from 'react';
+import { memo, useCallback } from 'react';
 import { useNavigate } from 'react-router';
 import { ActionCreators } from 'redux-undo';
 import type { Session } from '../../../../../core/session/plan/session';
@@ -10,6 +10,7 @@ import { useAppDispatch } from '../../../../app/store';
 import type { AskedOf } from '../../../../class/useAsked';
 import { headChanged } from '../../draft/draft';
 import { useDeskSelector } from '../../draft/draftStore';
+import { type Drawer, drawerOpened } from '../../draft/hand';
 import { Editions } from '../compose/Editions';
 import { ClassWhen } from './ClassWhen';
 import { PaperMenu } from './PaperMenu';
@@ -21,8 +22,6 @@ const ProposeDrawer = lazyPart(async () => (await import('../compose/ProposeDraw
   what: 'Proposing',
 });
 
-type Drawer = 'fit' | 'propose';
-
 interface Props {
   readonly session: Session;
   readonly askedOf: AskedOf;
@@ -31,7 +30,9 @@ interface Props {
 
 /** The name of a class, what can be done with all of it, and who, when and how long it is for. */
 export const ClassHead = memo(function ClassHead({ session, askedOf, timeline }: Props) {
-  const [open, setOpen] = useState<Drawer | null>(null);
+  const dispatch = useAppDispatch();
+  const open = useDeskSelector(({ hand }) => hand.drawer);
+  const setOpen = useCallback((drawer: Drawer | null) => dispatch(drawerOpened(drawer)), [dispatch]);
 
   return (
     <header className="class-head">
@@ -56,7 +57,9 @@ export const ClassHead = memo(function ClassHead({ session, askedOf, timeline }:
         <Editions session={session} />
       </div>
       {open === 'fit' && <FitDrawer session={session} askedOf={askedOf} onClose={() => setOpen(null)} />}
-      {open === 'propose' && <ProposeDrawer session={session} askedOf={askedOf} onClose={() => setOpen(null)} />}
+      {open !== null && open !== 'fit' && (
+        <ProposeDrawer session={session} askedOf={askedOf} first={open} onClose={() => setOpen(null)} />
+      )}
     </header>
   );
 });
