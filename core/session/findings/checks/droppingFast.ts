@@ -2,7 +2,7 @@ import { THRESHOLDS } from '../../limits/thresholds';
 import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
-import { easierWays } from '../remedies/easing';
+import { atPaces, easierWays } from '../remedies/easing';
 import { firstThatClears } from '../remedies/mending';
 
 const look = (analysed: AnalysedClass): FindingOf<'dropping-fast'>[] => {
@@ -47,18 +47,8 @@ export const droppingFast: Check = checkFor({
   remedies: (analysed, finding) => {
     const { itemId } = finding;
     if (itemId === null) return [];
-    const paces = [6, 5, 4, 3].filter((pace) => pace >= analysed.limits.pace.least);
-    return [
-      ...firstThatClears(
-        look,
-        analysed,
-        finding,
-        paces.map((pace) => ({
-          label: `${nameOf(analysed, itemId)} at ${pace} breaths a minute`,
-          edits: [{ kind: 'change', itemId, to: { pace } }],
-        })),
-      ),
-      ...firstThatClears(look, analysed, finding, easierWays(analysed, itemId)),
-    ];
+    return [atPaces(analysed, itemId, [6, 5, 4, 3]), easierWays(analysed, itemId)].flatMap((ways) =>
+      firstThatClears(look, analysed, finding, ways),
+    );
   },
 });

@@ -6,6 +6,7 @@ import type { Segment } from '../../timeline/segment';
 import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
+import { atPaces } from '../remedies/easing';
 import { firstThatClears } from '../remedies/mending';
 
 /** Calls said while moving: naming, rests and talks have their own time. */
@@ -56,15 +57,7 @@ export const longCall: Check = checkFor({
     const name = nameOf(analysed, itemId);
     const paces = [8, 7, 6, 5, 4].filter((pace) => pace >= analysed.limits.pace.least);
     const ofLine = [
-      ...firstThatClears(
-        look,
-        analysed,
-        finding,
-        paces.map((pace) => ({
-          label: `${name} at ${pace} breaths a minute`,
-          edits: [{ kind: 'change', itemId, to: { pace } }],
-        })),
-      ),
+      ...firstThatClears(look, analysed, finding, atPaces(analysed, itemId, paces)),
       ...firstThatClears(look, analysed, finding, [
         { label: `${name} led without words`, edits: [{ kind: 'change', itemId, to: { manner: 'quiet' } }] },
       ]),

@@ -3,6 +3,7 @@ import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../fin
 import { longestOf } from '../finding/longestOf';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
+import { atPaces } from '../remedies/easing';
 import { firstThatClears } from '../remedies/mending';
 
 const look = (analysed: AnalysedClass): FindingOf<'retention-long'>[] =>
@@ -39,15 +40,6 @@ export const longRetention: Check = checkFor({
   remedies: (analysed, finding) => {
     const { itemId } = finding;
     if (itemId === null) return [];
-    const paces = [6, 7, 8, 9, 10, 12].filter((pace) => pace <= analysed.limits.pace.most);
-    return firstThatClears(
-      look,
-      analysed,
-      finding,
-      paces.map((pace) => ({
-        label: `${nameOf(analysed, itemId)} at ${pace} breaths a minute`,
-        edits: [{ kind: 'change', itemId, to: { pace } }],
-      })),
-    );
+    return firstThatClears(look, analysed, finding, atPaces(analysed, itemId, [6, 7, 8, 9, 10, 12]));
   },
 });

@@ -2,6 +2,7 @@ import { THRESHOLDS } from '../../limits/thresholds';
 import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
+import { atPaces } from '../remedies/easing';
 import { firstThatClears } from '../remedies/mending';
 
 const look = (analysed: AnalysedClass): FindingOf<'rising-fast'>[] => {
@@ -53,16 +54,6 @@ export const risingFast: Check = checkFor({
   remedies: (analysed, finding) => {
     const { itemId } = finding;
     if (itemId === null) return [];
-    return firstThatClears(
-      look,
-      analysed,
-      finding,
-      [6, 5, 4, 3]
-        .filter((pace) => pace >= analysed.limits.pace.least)
-        .map((pace) => ({
-          label: `${nameOf(analysed, itemId)} at ${pace} breaths a minute`,
-          edits: [{ kind: 'change', itemId, to: { pace } }],
-        })),
-    );
+    return firstThatClears(look, analysed, finding, atPaces(analysed, itemId, [6, 5, 4, 3]));
   },
 });

@@ -20,6 +20,17 @@ export function restsBefore(analysed: AnalysedClass, itemId: string): Remedy[] {
   }));
 }
 
+/** A line at each of some paces, of those the group is at ease with; the first is tried first. Breaths a minute. */
+export function atPaces(analysed: AnalysedClass, itemId: string, paces: readonly number[]): Remedy[] {
+  const { least, most } = analysed.limits.pace;
+  return paces
+    .filter((pace) => pace >= least && pace <= most)
+    .map((pace) => ({
+      label: `${nameOf(analysed, itemId)} at ${pace} breaths a minute`,
+      edits: [{ kind: 'change', itemId, to: { pace } }],
+    }));
+}
+
 /** Fewer of a line, step by step down to the least. */
 export function fewer(analysed: AnalysedClass, itemId: string): Remedy[] {
   const line = movementLine(analysed, itemId);
