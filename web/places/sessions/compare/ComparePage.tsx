@@ -54,6 +54,11 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   ramp: 'what grows each time',
   bridge: 'steps into it',
   schools: 'where schools disagree',
+  cues: 'words on the way',
+  focuses: 'what each round looks at',
+  script: 'what is read out',
+  stands: 'where I stand',
+  depth: 'the depth that is kept',
 };
 
 function Compared({ left, right }: Props) {

@@ -89,7 +89,7 @@ export function FitDrawer({ session, askedOf, onClose }: Props) {
       </p>
       <p className="faded">
         Counts stay within the range of their movement; pinned lines stay as they are, lines marked as optional may be
-        left out. The cool-down keeps its least.
+        left out. Talk shrinks and grows with the rest; the warm-up keeps most of its share, the cool-down its least.
       </p>
       {failure !== null && (
         <p role="alert" className="compose-stale">

@@ -1,5 +1,5 @@
 import type { PlanEdit } from '../../../../../core/session/edit/planEdit';
-import { lineTitle } from '../../../../../core/session/plan/lineTitle';
+import { lineTitle, notedTitle } from '../../../../../core/session/plan/lineTitle';
 import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Session } from '../../../../../core/session/plan/session';
 import type { Repertoire } from '../../../../app/repertoire';
@@ -10,7 +10,7 @@ export function changeWords(edits: readonly PlanEdit[], session: Session, repert
   const items = new Map(session.sections.flatMap((section) => section.items.map((item) => [item.id, item] as const)));
   const nameOf = (itemId: string): string => {
     const item = items.get(itemId);
-    return item ? lineTitle(item, repertoire.find) : 'a line';
+    return item ? notedTitle(item, repertoire.find) : 'a line';
   };
   const wordsOf = (edit: PlanEdit): string[] => {
     switch (edit.kind) {
