@@ -1,7 +1,11 @@
 import { join } from 'node:path';
 import highsLoader from 'highs';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
+import { analyseClass } from '../core/session/findings/finding/analyseClass';
 import { contextFor } from '../core/session/findings/finding/finding';
+import { findingsOf } from '../core/session/findings/judge';
+import { triedRemedies } from '../core/session/findings/preview';
+import { sensitivityOf } from '../core/session/findings/sensitivity';
 import { buildModel } from '../core/session/fit/buildModel';
 import { solveFit } from '../core/session/fit/solveFit';
 import { AIMS } from '../core/session/propose/aims';
@@ -88,6 +92,24 @@ function draftFigures(): void {
     }
 }
 
+/** What mends a finding of the long class, and what it hangs on, told as so many judgings of that class. */
+function remedyFigures(): void {
+  const analysed = analyseClass(longPlan(movements), bench);
+  if (!analysed) throw new Error('the bench plan cannot be judged');
+  const judged = timed(() => findingsOf(analysed));
+  const perFinding = findingsOf(analysed).map((finding) => ({
+    code: finding.code,
+    mended: timed(() => triedRemedies(analysed, finding)) / judged,
+    hangs: timed(() => sensitivityOf(analysed, finding)) / judged,
+  }));
+  const worst = perFinding.toSorted((a, b) => b.mended - a.mended)[0];
+  const median = (of: 'mended' | 'hangs') => medianOf(perFinding.map((one) => one[of])).toFixed(0);
+  console.log(
+    `remedies of ${perFinding.length} findings in 60 lines, in judgings of ${judged.toFixed(0)} ms: median ${median('mended')}, most ${worst?.mended.toFixed(0)} (${worst?.code}); what they hang on: median ${median('hangs')}`,
+  );
+}
+
 fitFigures();
+remedyFigures();
 await exactFigures();
 if (!process.argv.includes('fit')) draftFigures();
