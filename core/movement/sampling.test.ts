@@ -185,3 +185,64 @@ describe('when a foot may be lifted', () => {
     expect(overlap([0, 0.3], [0.3, 1])).toBeNull();
   });
 });
+
+describe('one leg rubs the other', () => {
+  const rubbing = (change: Partial<Overlay> = {}) =>
+    movement({
+      laterality: { sides: { kind: 'each-side', first: 'left' } },
+      start: { stance: 'seated', load: { left: 0, right: 20, seat: 80 }, sink: 0, arms: 'resting-on-thighs' },
+      count: { unit: 'beats', least: 8, usual: 8, most: 8, step: 8 },
+      parts: {
+        cycle: [
+          phase({
+            breath: 'natural',
+            length: { kind: 'beats', beats: 8, tempo: 60 },
+            overlays: [
+              {
+                kind: 'route',
+                hand: 'left',
+                sites: ['ankle', 'shin', 'knee'],
+                tool: 'foot',
+                stroke: 'rub',
+                times: 2,
+                ...change,
+              } as never,
+            ],
+            call: 'Rub',
+          }),
+        ],
+      },
+    });
+  const at = (u: number, of = rubbing(), on: 'left' | 'right' = 'left') => {
+    const [walked] = walkMovement(of, { side: on });
+    if (!walked) throw new Error('it has a phase');
+    return samplePose(walked.stride, u, 8).feet;
+  };
+
+  test('the sole goes from the ankle to the knee and back, so often, over the other leg', () => {
+    expect([0, 0.25, 0.5, 0.75, 1].map((u) => at(u).left.height)).toEqual([0.1, 0.4, 0.1, 0.4, 0.1]);
+    expect(at(0.1).left.contact).toBe('off');
+    expect(Math.abs(at(0.25).left.x - at(0.25).right.x)).toBeLessThan(0.1);
+    expect(at(0.25).right).toEqual(at(0).right);
+  });
+
+  test('on the other side it is the mirror image', () => {
+    const [left, right] = [at(0.3).left, at(0.3, rubbing(), 'right').right];
+    expect([right.x, right.y, right.height]).toEqual([-left.x, left.y, left.height]);
+  });
+
+  test('with a knee the other shin slides over it', () => {
+    const knee = at(0.25, rubbing({ tool: 'knee' } as never));
+    expect(knee.right.contact).toBe('off');
+    expect(knee.right.height).toBeCloseTo(0.5, 9);
+    expect(knee.left.contact).toBe('sole');
+  });
+
+  test('both legs at once, and where a leg does not reach, are refused', () => {
+    const route = { kind: 'route', hand: 'left', sites: ['ankle', 'knee'], tool: 'foot', stroke: 'rub', times: 1 };
+    expect(Overlay.safeParse(route).success).toBe(true);
+    expect(Overlay.safeParse({ ...route, hand: 'both' }).success).toBe(false);
+    expect(Overlay.safeParse({ ...route, sites: ['ankle', 'ear'] }).success).toBe(false);
+    expect(Overlay.safeParse({ ...route, sites: ['ankle', 'ear'], tool: 'palm' }).success).toBe(true);
+  });
+});

@@ -2,6 +2,7 @@ import type { HandPose, Pose } from '../../body/standing/pose';
 import { SIDES, type Side } from '../../body/written/side';
 import type { Loop, Overlay, Route, Vibration } from '../schema/overlay';
 import { ease } from '../walk/liftWindow';
+import { routeOfLeg } from './legRoute';
 import { mix } from './mix';
 import type { OverlayRun } from './overlayRun';
 
@@ -155,6 +156,8 @@ export function applyOverlay(pose: Pose, overlay: Overlay, u: number, seconds: n
     case 'vibration':
       return vibrate(pose, overlay, u, seconds, overlayRun);
     case 'route':
-      return route(pose, overlay, u);
+      return overlay.tool === 'foot' || overlay.tool === 'knee'
+        ? routeOfLeg(pose, overlay, u)
+        : route(pose, overlay, u);
   }
 }

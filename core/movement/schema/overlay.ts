@@ -42,22 +42,39 @@ export const Vibration = z.object({
 });
 export type Vibration = z.infer<typeof Vibration>;
 
-/** A hand that travels over the body from site to site. */
+/**
+ * A hand that travels over the body from site to site; with a foot or a knee as the tool, the leg of that side, which rubs the other:
+ * the sites are then on the other leg.
+ */
 export const Route = z.object({
   kind: z.literal('route'),
   hand: z.enum(['left', 'right', 'both']),
   sites: z.array(Site).min(2).max(12),
-  tool: z.enum(['palm', 'fist', 'fingertips', 'knuckles', 'thumb']),
+  tool: z.enum(['palm', 'fist', 'fingertips', 'knuckles', 'thumb', 'foot', 'knee']),
   stroke: z.enum(['rub', 'pat', 'knock', 'press', 'stroke']),
   times: z.number().int().positive().max(200),
 });
 export type Route = z.infer<typeof Route>;
+
+const isLeg = (tool: Route['tool']): boolean => tool === 'foot' || tool === 'knee';
+/** Where one leg reaches the other. */
+export const LEG_SITES = ['toes', 'ankle', 'shin', 'calf', 'inner-leg', 'knee'] as const satisfies readonly Site[];
+export type LegSite = (typeof LEG_SITES)[number];
+export const isOnLeg = (site: Site): site is LegSite => LEG_SITES.some((one) => one === site);
 
 export const Overlay = z
   .discriminatedUnion('kind', [Loop, Vibration, Route])
   .refine((overlay) => overlay.kind !== 'vibration' || (overlay.rate === null) !== (overlay.times === null), {
     message: 'a vibration has either a rate or so many times',
     path: ['rate'],
+  })
+  .refine((overlay) => overlay.kind !== 'route' || overlay.hand !== 'both' || !isLeg(overlay.tool), {
+    message: 'one leg rubs the other: say which',
+    path: ['hand'],
+  })
+  .refine((overlay) => overlay.kind !== 'route' || !isLeg(overlay.tool) || overlay.sites.every(isOnLeg), {
+    message: 'a leg reaches only the other leg, from the toes to the knee',
+    path: ['sites'],
   });
 export type Overlay = z.infer<typeof Overlay>;
 
