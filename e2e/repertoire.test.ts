@@ -134,7 +134,12 @@ describe('a movement', () => {
   test('shown as its variant on a chair, it is drawn and judged sitting', async () => {
     const { page } = await open('/repertoire/lift-the-sky');
     await click(page, '[aria-label="Which way of doing it is shown"]');
-    await click(page, '::-p-xpath(.//*[@class="ant-select-item-option-content" and .="On a chair"])');
+    await page.waitForSelector('.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option');
+    // Pressed where it is, not where it was while the list unfolded.
+    await page.evaluate(() => {
+      const all = [...document.querySelectorAll<HTMLElement>('.ant-select-item-option')];
+      all.find(({ textContent }) => textContent === 'On a chair')?.click();
+    });
     await page.waitForFunction(() => document.querySelector('.movement-strip')?.textContent?.includes('seated'));
     const labels = await page.$$eval('.movement-strip .footprints svg', (feet) =>
       feet.map((one) => one.getAttribute('aria-label')),

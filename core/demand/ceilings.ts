@@ -34,5 +34,5 @@ export const CEILINGS: Readonly<Record<Region, Readonly<Record<Strength, Ceiling
   thighs: three([0.2, 0.12], [0.3, 0.22], [0.42, 0.32]),
   knees: three([0.42, 0.28], [0.55, 0.4], [0.7, 0.52]),
   calves: three([0.26, 0.16], [0.36, 0.22], [0.5, 0.32]),
-  ankles: three([0.36, 0.24], [0.46, 0.32], [0.58, 0.42]),
+  ankles: three([0.42, 0.28], [0.54, 0.37], [0.68, 0.49]),
 };
