@@ -190,7 +190,10 @@ test('a line dragged below another is moved there', async () => {
   await page.mouse.move(from.x + 8, to.y + to.height * 0.3, { steps: 8 });
   await page.mouse.move(from.x + 8, to.y + to.height * 0.8, { steps: 4 });
   await page.mouse.up();
-  await page.waitForSelector('[data-standing="unsaved"], [data-standing="saving"]');
+  // Once it stands there it is not saved yet, however quickly it then is.
+  await page.waitForFunction(
+    () => document.querySelector<HTMLElement>('[data-line^="warm-up-"]')?.dataset.line === 'warm-up-1-neck-turns',
+  );
   await saved(page);
   expect(linesOf((await stored(on.house.url, 'evening-week-3')).session)[1]?.slice(0, 3)).toEqual([
     'warm-up-1-neck-turns',
@@ -217,7 +220,6 @@ test('what is changed in two places: either is kept here, the other put aside, a
     await page.keyboard.type(name);
   };
   await rename(first.page, 'From the laptop');
-  await first.page.waitForSelector('[data-standing="unsaved"], [data-standing="saving"]');
   await saved(first.page);
   await rename(second.page, 'From the tablet');
   await textOf(second.page, '.conflict-choices', /From the tablet.*From the laptop/);

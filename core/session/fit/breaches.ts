@@ -1,12 +1,12 @@
 import { sumBy } from 'remeda';
-import type { AnalysedClass, Finding } from '../findings/finding/finding';
+import type { AnalysedClass, Finding, FindingCode } from '../findings/finding/finding';
 import { isGrave, isOfSlot } from '../findings/finding/isGrave';
 import { findingsOf } from '../findings/judge';
 import { movementLine } from '../findings/remedies/mending';
 import { THRESHOLDS } from '../limits/thresholds';
 import { type RegionStrain, sessionStrain } from '../load/sessionStrain';
 
-/** What a fitted class asks too much of: regions over their ceiling, and what was not found before it was fitted. */
+/** What a fitted class asks too much of: regions over their ceiling, and what was not found before it was fitted, or was less. */
 export interface Breaches {
   readonly over: readonly RegionStrain[];
   readonly brings: readonly Finding[];
@@ -20,20 +20,33 @@ const A_FINDING = 20;
 /** Strain is held against the ceilings themselves, and the slot is what is fitted to. */
 const counts = (finding: Finding): boolean => isGrave(finding) && !isOfSlot(finding) && finding.code !== 'strained';
 
-/** The keys of what is grave in a class already: that is not brought by fitting it. */
-export const graveKeys = (analysed: AnalysedClass): ReadonlySet<string> =>
-  new Set(
+/** What is grave in a class already, by its key, with how much it is: that is not brought by fitting it, as long as it grows no worse. */
+export type GraveBefore = ReadonlyMap<string, Pick<Finding, 'amount' | 'code'>>;
+
+export const graveBefore = (analysed: AnalysedClass): GraveBefore =>
+  new Map(
     findingsOf(analysed)
       .filter(counts)
-      .map(({ key }) => key),
+      .map((finding) => [finding.key, finding]),
   );
 
-/** @param before keys of what was found in the class as it was written */
-export function breachesOf(analysed: AnalysedClass, before: ReadonlySet<string>): Breaches {
+/** Of these less is worse: seconds that something takes, or lasts. */
+const LESS_IS_WORSE: readonly FindingCode[] = ['cool-down-short', 'rising-fast', 'dropping-fast', 'section-share'];
+/** What was grave before and is worse by more than this share counts as brought. Convention. */
+const WORSE = 0.05;
+
+function isBrought({ key, code, amount }: Finding, before: GraveBefore): boolean {
+  const was = before.get(key);
+  if (!was) return true;
+  return LESS_IS_WORSE.includes(code) ? amount < was.amount * (1 - WORSE) : amount > was.amount * (1 + WORSE);
+}
+
+/** @param before what was found in the class as it was written */
+export function breachesOf(analysed: AnalysedClass, before: GraveBefore): Breaches {
   const over = sessionStrain(analysed.pieces, analysed.limits.ceilings).filter(
     ({ percent }) => percent > THRESHOLDS.strainWarn,
   );
-  const brings = findingsOf(analysed).filter((finding) => counts(finding) && !before.has(finding.key));
+  const brings = findingsOf(analysed).filter((finding) => counts(finding) && isBrought(finding, before));
   const strained = sumBy(over, ({ percent }) => percent - 100);
   return { over, brings, beyond: strained + A_FINDING * brings.length };
 }

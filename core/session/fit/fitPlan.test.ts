@@ -192,7 +192,7 @@ test('lines over a ceiling are eased at once by what they are over, never below 
   const capsOf = (plan: Plan) => {
     const analysed = analyseClass(plan, contextWith({ strength: 'gentle' }));
     if (!analysed) throw new Error('known movements');
-    return easedCaps(analysed, breachesOf(analysed, new Set()), new Map());
+    return easedCaps(analysed, breachesOf(analysed, new Map()), new Map());
   };
   const cap = capsOf(strong({}))?.get('horse') ?? Number.NaN;
   expect(cap).toBeGreaterThanOrEqual(5);
@@ -224,6 +224,13 @@ describe('what a fit keeps of the class that was written', () => {
       if (item.kind !== 'movement' || before?.kind !== 'movement' || !movement) continue;
       expect(item.count).toBeLessThanOrEqual(2 * Math.max(before.count, movement.count.usual));
     }
+  });
+
+  test('what is grave already grows no worse: a stretch over its limit is not made longer', () => {
+    const plan = inMinutes(classWith({ main: [line('up', 65, { id: 'held-up' })] }), 30);
+    const after = applyEdits(plan, fitted(fitPlan(plan, asked, 'trim')).edits);
+    const held = itemsOf(after).find(({ id }) => id === 'held-up');
+    expect(held?.kind === 'movement' && held.count).toBeLessThanOrEqual(65 * 1.05);
   });
 
   test('talk shrinks and grows with its class, and never by more than half', () => {

@@ -7,7 +7,7 @@ import { classSeconds } from '../plan/slotTime';
 import { forecastFor } from '../report/forecast';
 import { timelineOf } from '../schedule/timeline';
 import type { Timeline } from '../timeline/segment';
-import { type Breaches, breachesOf, easedCaps, graveKeys } from './breaches';
+import { type Breaches, breachesOf, easedCaps, type GraveBefore, graveBefore } from './breaches';
 import { AIM, buildModel, type FitKind, type FitQuestion, type Laid, TOLERANCE } from './buildModel';
 import type { FitChoice, FitModel } from './fitModel';
 import { reachOf } from './fitReach';
@@ -139,7 +139,7 @@ export function fitPlan(
   if (!usual || !first) return unfitted(question, usual);
 
   const written = analyseClass(plan, context);
-  const before = written ? graveKeys(written) : new Set<string>();
+  const before: GraveBefore = written ? graveBefore(written) : new Map();
   let simulated = 0;
   const tryOut = (edits: readonly PlanEdit[], cost: number): Tried | null => {
     const analysed = analyseClass(applyEdits(plan, edits), context);
