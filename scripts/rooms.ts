@@ -49,6 +49,8 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/session/findings/remedies',
     'core/session/findings/checks/stretches',
     'core/session/findings/checks/postures',
+    'core/session/findings/checks/breathing',
+    'core/session/findings/checks/shape',
     'core/session/findings/checks',
     'core/session/findings',
     'core/session/fit',

@@ -6,6 +6,7 @@ import { sessionDemand } from '../load/sessionDemand';
 import { cueSheet } from '../report/cueSheet';
 import { adaptedMovements } from './adaptMovement';
 import { Depth, deepestFor, depthWords } from './line/depth';
+import { offeredWays } from './offeredWays';
 import type { Item, Plan } from './session';
 
 const horse = known('horse');
@@ -65,6 +66,16 @@ test('it is said where it keeps something higher, with where whoever goes less s
   const cues = cueSheet(one, timelineFor(one, horse, squat), known, { facing: 'mirrored', words: 'sides' });
   expect(cues.map((cue) => cue.lowest)).toEqual(['', '', 'no lower than 20° today, or 12° for who goes less']);
   expect(depthWords({ deepest: 30, less: null })).toBe('no lower than 30° today');
+});
+
+test('who goes less is one of the ways of the class: the band of strain begins with them', () => {
+  const one = of(FOUND, line('horse', 10));
+  const [less, ...more] = offeredWays(one);
+  if (!less) throw new Error('somebody goes less');
+  expect(more).toEqual([]);
+  expect(lowest(less, 'after')).toBe(12);
+  expect(lowest(one, 'after')).toBe(20);
+  expect(offeredWays(of({ deepest: 20, less: null }, line('horse', 10)))).toEqual([]);
 });
 
 test('whoever goes less goes less', () => {

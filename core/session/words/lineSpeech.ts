@@ -106,12 +106,16 @@ function cuesSpoken(item: MovementItem, rounds: readonly (readonly Segment[])[])
   return { spoken, never };
 }
 
+/** How long a breath takes where a line begins; as people breathe by themselves where it goes by the clock. Milliseconds. */
+function breathMsIn(segments: readonly Segment[]): number {
+  const breathes = segments.find(({ breaths, lengthMs }) => breaths !== null && breaths > 0 && lengthMs > 0);
+  return breathes?.breaths ? breathes.lengthMs / breathes.breaths : 60_000 / NATURAL_PACE;
+}
+
 /** A script is read out once, the first time its line comes round. */
 function scriptSpoken(item: Item, segments: readonly Segment[]): Spoken[] {
-  const breathes = segments.find(({ breaths, lengthMs }) => breaths !== null && breaths > 0 && lengthMs > 0);
-  const breathMs = breathes?.breaths ? breathes.lengthMs / breathes.breaths : 60_000 / NATURAL_PACE;
   let startMs = segments[0]?.startMs ?? 0;
-  return readScript(item.script, breathMs).flatMap(({ say, speakMs: lengthMs, pauseMs }): Spoken[] => {
+  return readScript(item.script, breathMsIn(segments)).flatMap(({ say, speakMs: lengthMs, pauseMs }): Spoken[] => {
     const part: Spoken = { itemId: item.id, from: 'script', say, startMs, lengthMs };
     startMs += lengthMs + pauseMs;
     return say === '' ? [] : [part];
@@ -144,9 +148,26 @@ export function lineSpeech(item: Item, movement: Movement | undefined, timeline:
 export const fitsIn = ({ never, overMs, clashes }: LineSpeech): boolean =>
   never.length === 0 && overMs === 0 && clashes === 0;
 
-/** How long the script of a line takes to read out, milliseconds. */
-export const scriptLengthMs = (script: string, breathMs = 60_000 / NATURAL_PACE): number =>
-  scriptMs(readScript(script, breathMs));
+/** How long the text of a line takes to read out, and how long there is for it; milliseconds. */
+export interface ScriptRoom {
+  readonly takesMs: number;
+  readonly lastsMs: number;
+}
+
+/**
+ * How much room there is for the text of a line, from where it begins to move, with pauses in the line's own breaths. Null where nothing
+ * is read.
+ */
+export function scriptRoom(item: Item, timeline: Timeline, { occurrences }: LineTime): ScriptRoom | null {
+  const [first] = occurrences;
+  if (!first || item.script.trim() === '') return null;
+  const segments = movingFrom(timeline, first);
+  const begin = segments[0]?.startMs ?? first.startMs;
+  return {
+    takesMs: scriptMs(readScript(item.script, breathMsIn(segments))),
+    lastsMs: first.startMs + first.lengthMs - begin,
+  };
+}
 
 /** Everything that is said in a class besides its calls, in its order. */
 export function spokenIn({ sections }: Pick<Plan, 'sections'>, timeline: Timeline, find: FindMovement): Spoken[] {

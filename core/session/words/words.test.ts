@@ -14,7 +14,7 @@ import type { Item } from '../plan/session';
 import { lineTimes } from '../timeline/lineTimes';
 import type { Segment } from '../timeline/segment';
 import { besideCall } from './besideCall';
-import { fitsIn, type LineSpeech, lineSpeech, scriptLengthMs, spokenAt, spokenIn } from './lineSpeech';
+import { fitsIn, type LineSpeech, lineSpeech, scriptRoom, spokenAt, spokenIn } from './lineSpeech';
 import { readScript, scriptMs } from './readScript';
 import { cueAtWords, standsWords } from './wordsSaid';
 
@@ -50,9 +50,9 @@ describe('a script', () => {
   });
 
   test('nothing written takes no time, and ten thousand words take as long as they are', () => {
-    expect(scriptLengthMs('')).toBe(0);
-    expect(scriptLengthMs('  \n\n ')).toBe(0);
-    expect(scriptLengthMs('word '.repeat(2000))).toBe((2000 / SCRIPT_WORDS_PER_SECOND) * 1000);
+    expect(scriptMs(readScript('', 8000))).toBe(0);
+    expect(scriptMs(readScript('  \n\n ', 8000))).toBe(0);
+    expect(scriptMs(readScript('word '.repeat(2000), 8000))).toBe((2000 / SCRIPT_WORDS_PER_SECOND) * 1000);
   });
 });
 
@@ -154,6 +154,17 @@ describe('what is read out', () => {
     expect(first?.startMs).toBeGreaterThan(2000);
     expect((second?.startMs ?? 0) - (first?.startMs ?? 0)).toBe(2000 + 30_000);
     expect(said.overMs).toBe(0);
+  });
+
+  test('pauses in breaths are the line’s own: at half the pace they take twice as long', () => {
+    const takes = (pace: number) => {
+      const item = sampleLine({ movementId: 'post', count: 10, pace, script: 'One two. (3 breaths)\n\nThree four.' });
+      const timeline = timelineFor(plan([item], constant(6)), standing);
+      const time = lineTimes(timeline).get(item.id);
+      return time && scriptRoom(item, timeline, time);
+    };
+    expect(takes(6)).toEqual({ takesMs: 32_000, lastsMs: 100_000 });
+    expect(takes(3)).toEqual({ takesMs: 62_000, lastsMs: 200_000 });
   });
 
   test('is as much too long as it goes past the end of its line, in a rest as well', () => {

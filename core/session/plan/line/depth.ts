@@ -6,7 +6,7 @@ import { rememberFor } from '../../../remember/rememberFor';
  * on, and where whoever goes less stays; null where nothing else is offered.
  */
 export const Depth = z
-  .object({ deepest: z.number().int().min(5).max(90), less: z.number().int().min(0).max(90).nullable().default(null) })
+  .object({ deepest: z.number().int().min(1).max(90), less: z.number().int().min(1).max(89).nullable().default(null) })
   .refine(({ deepest, less }) => less === null || less < deepest, {
     message: 'whoever goes less stays higher',
     path: ['less'],

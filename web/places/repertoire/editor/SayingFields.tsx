@@ -2,7 +2,9 @@ import { Input, InputNumber, Select } from 'antd';
 import type { Movement } from '../../../../core/movement/schema/movement';
 import { useAppDispatch } from '../../../app/store';
 import { Rows } from '../../../class/Rows';
+import { TagsField } from '../../../class/TagsField';
 import { described } from './movementDraft';
+import './sayingFields.css';
 
 const WHOLE = -1;
 
@@ -100,16 +102,7 @@ export function SayingFields({ movement }: { readonly movement: Movement }) {
             aria-label="What tradition says of it"
             onChange={({ target }) => change({ meaning: target.value })}
           />
-          <Select
-            mode="tags"
-            value={tags}
-            open={false}
-            suffixIcon={null}
-            tokenSeparators={[',', ';']}
-            placeholder="Tags of my own"
-            aria-label="Tags"
-            onChange={(said: string[]) => change({ tags: said.map((tag) => tag.slice(0, 30)).slice(0, 12) })}
-          />
+          <TagsField tags={tags} onTags={(said) => change({ tags: said })} />
           <div className="editor-series">
             <Input
               value={series?.name ?? ''}

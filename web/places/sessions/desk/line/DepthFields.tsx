@@ -37,7 +37,7 @@ export const DepthFields = memo(function DepthFields({ depth, usual, onChange }:
           <span>Who goes less</span>
           <InputNumber
             value={depth.less}
-            min={0}
+            min={1}
             max={depth.deepest - 1}
             precision={0}
             suffix="°"

@@ -6,7 +6,9 @@ import type { Block } from '../../../../../core/session/plan/block';
 import { deepestFor } from '../../../../../core/session/plan/line/depth';
 import { isPauseKind, PAUSE_WORDS } from '../../../../../core/session/plan/lineTitle';
 import type { Item, MovementItem, Session } from '../../../../../core/session/plan/session';
+import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
+import { scriptRoom } from '../../../../../core/session/words/lineSpeech';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { lineAltered, lineNoted, lineScripted } from '../../draft/draft';
@@ -46,6 +48,8 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
   const dispatch = useAppDispatch();
   const { id } = item;
   const note = useCallback((said: string) => dispatch(lineNoted({ id, note: said })), [dispatch, id]);
+  const time = lineTimes(timeline).get(id);
+  const room = time ? scriptRoom(item, timeline, time) : null;
   const script = useCallback((said: string) => dispatch(lineScripted({ id, script: said })), [dispatch, id]);
   const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
   return (
@@ -63,7 +67,14 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
         <h2>{isPauseKind(item.kind) ? PAUSE_WORDS[item.kind] : 'Unknown movement'}</h2>
       )}
       <Note value={item.note} isTalk={item.kind === 'talk'} onChange={note} />
-      {item.kind !== 'movement' && <ScriptField value={item.script} seconds={item.seconds} onChange={script} />}
+      {item.kind !== 'movement' && (
+        <ScriptField
+          value={item.script}
+          takesMs={room?.takesMs ?? null}
+          lastsMs={room?.lastsMs ?? null}
+          onChange={script}
+        />
+      )}
       <Noticed {...noticed} itemId={item.id} />
       <WhyMinutes timeline={timeline} itemId={item.id} />
       {item.kind === 'movement' && movement && <NewerVersion item={item} movement={movement} />}

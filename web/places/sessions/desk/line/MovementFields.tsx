@@ -15,6 +15,7 @@ import type { Block } from '../../../../../core/session/plan/block';
 import type { MovementItem } from '../../../../../core/session/plan/session';
 import { lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
+import { scriptRoom } from '../../../../../core/session/words/lineSpeech';
 import { useAppDispatch } from '../../../../app/store';
 import { InMyWords, type SecondsOf } from '../../../../class/InMyWords';
 import { Footprints } from '../../../../drawing/Footprints';
@@ -80,6 +81,7 @@ export const MovementFields = memo(function MovementFields({
   const written = writtenSide(movement);
   const times = lineTimes(timeline).get(id);
   const bridge = times?.occurrences[0]?.bridge ?? null;
+  const room = times ? scriptRoom(item, timeline, times) : null;
   // The shape is called the first time only, and that is when the words have to fit.
   const secondsOf: SecondsOf = (part, phase) => {
     const first = times && segmentsOf(timeline, times).find((one) => one.part === part && one.phase === phase);
@@ -173,7 +175,8 @@ export const MovementFields = memo(function MovementFields({
       <Manner value={item.manner} onChange={change} />
       <WordsFields
         movement={movement}
-        seconds={Math.round((times?.occurrences[0]?.lengthMs ?? 0) / 1000)}
+        takesMs={room?.takesMs ?? null}
+        lastsMs={room?.lastsMs ?? null}
         cues={item.cues}
         focuses={item.focuses}
         stands={item.stands}

@@ -1,19 +1,19 @@
 import { Input } from 'antd';
 import { memo } from 'react';
-import { scriptLengthMs } from '../../../../../core/session/words/lineSpeech';
+import type { ScriptRoom } from '../../../../../core/session/words/lineSpeech';
 import { minutes } from '../../../../../core/words/clockWords';
 
 interface Props {
   readonly value: string;
-  /** How long the line lasts, seconds. */
-  readonly seconds: number;
+  /** How long it takes, and how long there is for it; null where nothing is read. */
+  readonly takesMs: ScriptRoom['takesMs'] | null;
+  readonly lastsMs: ScriptRoom['lastsMs'] | null;
   readonly onChange: (script: string) => void;
 }
 
 /** A text that is read out while a line lasts, and whether there is time for it. */
-export const ScriptField = memo(function ScriptField({ value, seconds, onChange }: Props) {
-  const takes = scriptLengthMs(value);
-  const isLong = takes > seconds * 1000;
+export const ScriptField = memo(function ScriptField({ value, takesMs, lastsMs, onChange }: Props) {
+  const isLong = takesMs !== null && lastsMs !== null && takesMs > lastsMs;
   return (
     <div>
       <Input.TextArea
@@ -25,10 +25,10 @@ export const ScriptField = memo(function ScriptField({ value, seconds, onChange 
         status={isLong ? 'warning' : ''}
         onChange={({ target }) => onChange(target.value)}
       />
-      {value.trim() !== '' && (
+      {takesMs !== null && lastsMs !== null && (
         <p className={`script-time${isLong ? ' script-time--long' : ''}`} role="status">
-          Takes {minutes(takes)} to read with its pauses; the line lasts {minutes(seconds * 1000)}
-          {isLong ? `, ${minutes(takes - seconds * 1000)} too little.` : '.'}
+          Takes {minutes(takesMs)} to read with its pauses; the line lasts {minutes(lastsMs)}
+          {isLong ? `, ${minutes(takesMs - lastsMs)} too little.` : '.'}
         </p>
       )}
     </div>

@@ -4,13 +4,15 @@ import type { Movement } from '../../../../../core/movement/schema/movement';
 import type { CueAt, LineCue, Stands } from '../../../../../core/session/plan/line/lineWords';
 import type { MovementItem } from '../../../../../core/session/plan/session';
 import { Rows } from '../../../../class/Rows';
+import { TagsField } from '../../../../class/TagsField';
 import { ScriptField } from './ScriptField';
 import './wordsFields.css';
 
 interface Props extends Pick<MovementItem, 'cues' | 'focuses' | 'stands' | 'tags' | 'rounds' | 'script'> {
   readonly movement: Movement;
-  /** How long the line lasts, seconds. */
-  readonly seconds: number;
+  /** How long what is read takes, and how long there is for it, milliseconds; null where nothing is. */
+  readonly takesMs: number | null;
+  readonly lastsMs: number | null;
   readonly onChange: (to: Partial<MovementItem>) => void;
 }
 
@@ -44,7 +46,7 @@ const momentAt = (unit: CueAt['unit'], many: number): CueAt =>
 const freshCue = (): LineCue => ({ at: { unit: 'repetitions', at: 2 }, say: '' });
 
 /** What is said in a line besides its calls, where the instructor stands, and how it is found again. */
-export const WordsFields = memo(function WordsFields({ movement, seconds, onChange, ...line }: Props) {
+export const WordsFields = memo(function WordsFields({ movement, takesMs, lastsMs, onChange, ...line }: Props) {
   const { cues, focuses, stands, tags, rounds, script } = line;
   const says = script !== '' || cues.length > 0 || focuses.length > 0 || tags.length > 0;
   const [isOpen, setIsOpen] = useState(says);
@@ -107,7 +109,12 @@ export const WordsFields = memo(function WordsFields({ movement, seconds, onChan
             )}
           </Rows>
         )}
-        <ScriptField value={script} seconds={seconds} onChange={(said) => onChange({ script: said })} />
+        <ScriptField
+          value={script}
+          takesMs={takesMs}
+          lastsMs={lastsMs}
+          onChange={(said) => onChange({ script: said })}
+        />
         <div className="cue-stands">
           <Select
             value={stands.faces}
@@ -123,23 +130,7 @@ export const WordsFields = memo(function WordsFields({ movement, seconds, onChan
             onChange={(place) => onChange({ stands: { ...stands, place } })}
           />
         </div>
-        <Select
-          mode="tags"
-          value={tags}
-          open={false}
-          suffixIcon={null}
-          tokenSeparators={[',', ';']}
-          placeholder="Tags of my own"
-          aria-label="Tags"
-          onChange={(said: string[]) =>
-            onChange({
-              tags: said
-                .map((tag) => tag.trim().slice(0, 30))
-                .filter(Boolean)
-                .slice(0, 12),
-            })
-          }
-        />
+        <TagsField tags={tags} onTags={(said) => onChange({ tags: said })} />
       </div>
     </details>
   );

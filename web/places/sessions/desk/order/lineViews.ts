@@ -12,7 +12,7 @@ import { settleName } from '../../../../../core/session/report/settleWords';
 import { settledLines } from '../../../../../core/session/schedule/unrollBlocks';
 import { type LineTime, lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
-import { carriesWords, fitsIn, lineSpeech, scriptLengthMs } from '../../../../../core/session/words/lineSpeech';
+import { carriesWords, fitsIn, lineSpeech, scriptRoom } from '../../../../../core/session/words/lineSpeech';
 import { clockAt, minutes } from '../../../../../core/words/clockWords';
 import { type Repertoire, repertoireIn } from '../../../../app/repertoire';
 import type { BreathStretch } from '../../../../drawing/BreathLine';
@@ -68,9 +68,10 @@ function wordsNote(item: Item, timeline: Timeline, when: LineTime, repertoire: R
   if (!carriesWords(item)) return null;
   const speech = lineSpeech(item, movementOf(item, repertoire), timeline, when);
   const { overMs, never } = speech;
+  const room = scriptRoom(item, timeline, when);
   const many = item.kind === 'movement' ? item.cues.filter(({ say }) => say.trim() !== '').length : 0;
   const said = [
-    item.script.trim() !== '' && `reads ${minutes(scriptLengthMs(item.script))}`,
+    room !== null && `reads ${minutes(room.takesMs)}`,
     many > 0 && `says ${many} ${many === 1 ? 'thing' : 'things'} on the way`,
     item.kind === 'movement' && item.focuses.length > 0 && 'a focus each round',
     overMs > 0 && `${minutes(overMs)} too long`,

@@ -1,8 +1,8 @@
-import type { Role } from '../../../movement/schema/movement';
-import { SECTION_SHARES, THRESHOLDS } from '../../limits/thresholds';
-import { classSeconds } from '../../plan/slotTime';
-import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
-import { weigh } from '../finding/weigh';
+import type { Role } from '../../../../movement/schema/movement';
+import { SECTION_SHARES, THRESHOLDS } from '../../../limits/thresholds';
+import { classSeconds } from '../../../plan/slotTime';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../../finding/finding';
+import { weigh } from '../../finding/weigh';
 
 const WORD: Readonly<Record<Role, string>> = {
   opening: 'opening',

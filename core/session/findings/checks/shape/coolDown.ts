@@ -1,13 +1,13 @@
-import { usualName } from '../../../movement/schema/movement';
-import { paceAt } from '../../../timing/pace';
-import { THRESHOLDS } from '../../limits/thresholds';
-import { newMovementItem } from '../../plan/defaults';
-import { classSeconds } from '../../plan/slotTime';
-import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
-import { nameOf } from '../finding/nameOf';
-import { weigh } from '../finding/weigh';
-import { easierWays } from '../remedies/easing';
-import { firstThatClears, freshId } from '../remedies/mending';
+import { usualName } from '../../../../movement/schema/movement';
+import { paceAt } from '../../../../timing/pace';
+import { THRESHOLDS } from '../../../limits/thresholds';
+import { newMovementItem } from '../../../plan/defaults';
+import { classSeconds } from '../../../plan/slotTime';
+import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../../finding/finding';
+import { nameOf } from '../../finding/nameOf';
+import { weigh } from '../../finding/weigh';
+import { easierWays } from '../../remedies/easing';
+import { firstThatClears, freshId } from '../../remedies/mending';
 
 const indexOf = ({ plan }: AnalysedClass, kind: string): number =>
   plan.sections.findIndex((section) => section.kind === kind);

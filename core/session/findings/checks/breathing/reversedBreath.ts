@@ -1,6 +1,6 @@
-import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
-import { nameOf } from '../finding/nameOf';
-import { movementLine } from '../remedies/mending';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../../finding/finding';
+import { nameOf } from '../../finding/nameOf';
+import { movementLine } from '../../remedies/mending';
 
 const look = (analysed: AnalysedClass): FindingOf<'breath-reversed'>[] =>
   analysed.limits.strength !== 'gentle'

@@ -1,10 +1,10 @@
-import type { PlanEdit } from '../../edit/planEdit';
-import { THRESHOLDS } from '../../limits/thresholds';
-import { steppedCount } from '../../plan/defaults';
-import { classSeconds } from '../../plan/slotTime';
-import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
-import { weigh } from '../finding/weigh';
-import { firstThatClears } from '../remedies/mending';
+import type { PlanEdit } from '../../../edit/planEdit';
+import { THRESHOLDS } from '../../../limits/thresholds';
+import { steppedCount } from '../../../plan/defaults';
+import { classSeconds } from '../../../plan/slotTime';
+import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../../finding/finding';
+import { weigh } from '../../finding/weigh';
+import { firstThatClears } from '../../remedies/mending';
 
 const KEY = 'cool-down-short';
 /** In a class of less than so many seconds a short end is no danger. */

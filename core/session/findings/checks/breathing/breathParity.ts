@@ -1,7 +1,7 @@
-import { placeOf } from '../../edit/editPlan';
-import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
-import { nameOf } from '../finding/nameOf';
-import { firstThatClears, movementLine } from '../remedies/mending';
+import { placeOf } from '../../../edit/editPlan';
+import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../../finding/finding';
+import { nameOf } from '../../finding/nameOf';
+import { firstThatClears, movementLine } from '../../remedies/mending';
 
 const look = ({ timeline, ...analysed }: AnalysedClass): FindingOf<'breath-parity'>[] => {
   // In a warm-up that everybody just follows nobody minds; in a set that flows the breath should go on.

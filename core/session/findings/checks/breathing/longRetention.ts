@@ -1,10 +1,10 @@
-import { THRESHOLDS } from '../../limits/thresholds';
-import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
-import { longestOf } from '../finding/longestOf';
-import { nameOf } from '../finding/nameOf';
-import { weigh } from '../finding/weigh';
-import { atPaces } from '../remedies/easing';
-import { firstThatClears } from '../remedies/mending';
+import { THRESHOLDS } from '../../../limits/thresholds';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../../finding/finding';
+import { longestOf } from '../../finding/longestOf';
+import { nameOf } from '../../finding/nameOf';
+import { weigh } from '../../finding/weigh';
+import { atPaces } from '../../remedies/easing';
+import { firstThatClears } from '../../remedies/mending';
 
 const look = (analysed: AnalysedClass): FindingOf<'retention-long'>[] =>
   longestOf(analysed, ({ breath }) => breath === 'retained-full' || breath === 'retained-empty').flatMap(

@@ -1,8 +1,8 @@
 import { clamp } from 'remeda';
-import { lineTimes } from '../../timeline/lineTimes';
-import { type AnalysedClass, type Check, checkFor, type Evidence, type FindingOf } from '../finding/finding';
-import { nameOf } from '../finding/nameOf';
-import { weigh } from '../finding/weigh';
+import { lineTimes } from '../../../timeline/lineTimes';
+import { type AnalysedClass, type Check, checkFor, type Evidence, type FindingOf } from '../../finding/finding';
+import { nameOf } from '../../finding/nameOf';
+import { weigh } from '../../finding/weigh';
 
 interface Place {
   readonly key: string;

@@ -1,14 +1,14 @@
-import { minutes } from '../../../words/clockWords';
-import { THRESHOLDS } from '../../limits/thresholds';
-import type { Plan } from '../../plan/session';
-import { classMinutes } from '../../plan/slotTime';
-import { forecastFor } from '../../report/forecast';
-import { slotVerdict } from '../../report/slotVerdict';
-import { lineTimes } from '../../timeline/lineTimes';
-import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
-import { weigh } from '../finding/weigh';
-import { fewer } from '../remedies/easing';
-import { firstThatClears } from '../remedies/mending';
+import { minutes } from '../../../../words/clockWords';
+import { THRESHOLDS } from '../../../limits/thresholds';
+import type { Plan } from '../../../plan/session';
+import { classMinutes } from '../../../plan/slotTime';
+import { forecastFor } from '../../../report/forecast';
+import { slotVerdict } from '../../../report/slotVerdict';
+import { lineTimes } from '../../../timeline/lineTimes';
+import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../../finding/finding';
+import { weigh } from '../../finding/weigh';
+import { fewer } from '../../remedies/easing';
+import { firstThatClears } from '../../remedies/mending';
 
 /** Ending so late is grave, seconds: the next hirer is at the door. */
 const GRAVE = 300;

@@ -1,9 +1,9 @@
-import { breathedAs } from '../../../movement/schema/movement';
-import { breathConvention } from '../../../movement/walk/breathConvention';
-import { lineTimes } from '../../timeline/lineTimes';
-import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../finding/finding';
-import { nameOf } from '../finding/nameOf';
-import { firstThatClears, movementLine } from '../remedies/mending';
+import { breathedAs } from '../../../../movement/schema/movement';
+import { breathConvention } from '../../../../movement/walk/breathConvention';
+import { lineTimes } from '../../../timeline/lineTimes';
+import { type AnalysedClass, type Check, checkFor, type FindingOf } from '../../finding/finding';
+import { nameOf } from '../../finding/nameOf';
+import { firstThatClears, movementLine } from '../../remedies/mending';
 
 const look = (analysed: AnalysedClass): FindingOf<'breath-flips'>[] =>
   analysed.plan.sections.flatMap(({ items }): FindingOf<'breath-flips'>[] => {
