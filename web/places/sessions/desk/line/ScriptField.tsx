@@ -27,7 +27,7 @@ export const ScriptField = memo(function ScriptField({ value, takesMs, lastsMs, 
       />
       {takesMs !== null && lastsMs !== null && (
         <p className={`script-time${isLong ? ' script-time--long' : ''}`} role="status">
-          Takes {minutes(takesMs)} to read with its pauses; the line lasts {minutes(lastsMs)}
+          Takes {minutes(takesMs)} to read with its pauses; there are {minutes(lastsMs)} for it
           {isLong ? `, ${minutes(takesMs - lastsMs)} too little.` : '.'}
         </p>
       )}
