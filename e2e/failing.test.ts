@@ -88,6 +88,16 @@ test('a part that cannot be loaded says so in its place, and is tried again', as
   await page.waitForSelector('.tide canvas');
 });
 
+test('where nothing opens it is said instead of a white page, with a way to load it again', async () => {
+  const { page, let: allow } = await openRefusing(`/sessions/${EVENING}`, (url) => /\/assets\/index-.*\.js/.test(url));
+  await page.waitForSelector('.unopened', { visible: true });
+  await textOf(page, '.unopened', /Nothing you have made is lost/);
+  allow();
+  await click(page, '.unopened a');
+  await page.waitForSelector('[data-line]');
+  expect(await page.$('.unopened')).toBeNull();
+});
+
 test('a page that cannot be loaded leaves the bar, and is tried again', async () => {
   const { page, let: allow } = await openRefusing('/', (url) => /\/assets\/Logbook-/.test(url));
   await page.waitForSelector('nav a[href="/logbook"]');

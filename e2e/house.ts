@@ -137,6 +137,9 @@ interface Opening {
   readonly elsewhere?: boolean;
 }
 
+/** What went wrong in a page so far, for whoever reads why a journey failed. */
+const troubles = new WeakMap<Page, { readonly faults: readonly string[]; readonly unheard: readonly string[] }>();
+
 const opened: Page[] = [];
 const profiles: BrowserContext[] = [];
 
@@ -168,6 +171,12 @@ export async function openPage(
   if (!elsewhere) opened.push(page);
   page.setDefaultTimeout(PATIENCE_MS);
   const faults: string[] = [];
+  const unheard: string[] = [];
+  troubles.set(page, { faults, unheard });
+  page.on('requestfailed', (request) => unheard.push(`${request.url()}: ${request.failure()?.errorText}`));
+  page.on('response', (response) => {
+    if (response.status() >= 400) unheard.push(`${response.url()}: ${response.status()}`);
+  });
   page.on('pageerror', (error) => faults.push(String(error)));
   page.on('console', (message) => {
     if (message.type() === 'error') faults.push(message.text());
@@ -203,14 +212,20 @@ async function standing(page: Page): Promise<void> {
   }
 }
 
-/** What a page shows, and what it has fetched, for whoever reads why a journey failed. */
-const whatStands = (page: Page): Promise<string> =>
-  page.evaluate(() => {
-    const fetched = performance.getEntriesByType('resource') as PerformanceResourceTiming[];
-    const unanswered = fetched.filter(({ responseEnd }) => responseEnd === 0).map(({ name }) => name);
-    const text = document.body.textContent.slice(0, 400);
-    return JSON.stringify({ seen: document.visibilityState, text, fetched: fetched.length, unanswered });
-  });
+/** What a page shows, what it has fetched and what went wrong, for whoever reads why a journey failed. */
+async function whatStands(page: Page): Promise<string> {
+  const told = page
+    .evaluate(() => {
+      const fetched = performance.getEntriesByType('resource') as PerformanceResourceTiming[];
+      const unanswered = fetched.filter(({ responseEnd }) => responseEnd === 0).map(({ name }) => name);
+      const text = document.body.textContent.slice(0, 400);
+      const controlled = navigator.serviceWorker.controller?.state ?? 'by nobody';
+      return { seen: document.visibilityState, text, fetched: fetched.length, unanswered, controlled };
+    })
+    .catch(String);
+  const silence = new Promise<string>((resolve) => setTimeout(resolve, 10_000, 'the page does not answer at all'));
+  return JSON.stringify({ stands: await Promise.race([told, silence]), ...troubles.get(page) });
+}
 
 /** Goes to an address, and waits until its page stands. */
 export async function go(page: Page, address: string): Promise<void> {
