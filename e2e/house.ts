@@ -96,6 +96,7 @@ export async function openBrowser(): Promise<Browser> {
 /** A house and a browser for all tests of a file; after each, pages are closed and the browser's profile is as good as new. */
 export function stage(): { readonly house: RunningHouse; readonly browser: Browser } {
   const on: { house?: RunningHouse; browser?: Browser } = {};
+  beginAnewAfterCrash();
   beforeAll(async () => {
     // Each is at hand for `afterAll` as soon as it is there, also where the other never comes.
     const [house, browser] = await Promise.allSettled([
@@ -127,6 +128,22 @@ export function stage(): { readonly house: RunningHouse; readonly browser: Brows
       return sure(on.browser);
     },
   };
+}
+
+/** The pages whose process has died, by the journey in which it did: the browser's own fault, a few times in ten thousand pages. */
+const crashed = new Set<string>();
+
+const journeyName = (): string => expect.getState().currentTestName ?? '';
+
+/** A journey in which the browser itself died is begun once more, and that is told; one that failed otherwise has failed. */
+function beginAnewAfterCrash(): void {
+  let last = '';
+  jest.retryTimes(1, { logErrorsBeforeRetry: true, retryImmediately: true });
+  beforeEach(() => {
+    const isRetry = last === journeyName();
+    last = journeyName();
+    if (isRetry && !crashed.has(last)) throw new Error('This journey failed, and not because the browser died.');
+  });
 }
 
 interface Opening {
@@ -176,6 +193,12 @@ export async function openPage(
   page.on('requestfailed', (request) => unheard.push(`${request.url()}: ${request.failure()?.errorText}`));
   page.on('response', (response) => {
     if (response.status() >= 400) unheard.push(`${response.url()}: ${response.status()}`);
+  });
+  page.on('error', (error) => {
+    crashed.add(journeyName());
+    console.warn(`The browser's process of a page died (${error.message}) in: ${journeyName()}`);
+    // Whatever waits on it fails at once.
+    void page.close().catch(() => undefined);
   });
   page.on('pageerror', (error) => faults.push(String(error)));
   page.on('console', (message) => {
