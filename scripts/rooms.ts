@@ -57,9 +57,10 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/session/propose',
     'core/group',
     'core/record',
+    'core/course/weave',
     'core/formats',
   ],
-  server: ['server/store', 'server/routes', 'server'],
+  server: ['server/store', 'server/weaving', 'server/routes', 'server'],
   web: [
     'web/workers',
     'web/app/machine',

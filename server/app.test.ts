@@ -35,6 +35,7 @@ describe('what is there', () => {
     expect(Object.keys(document.paths).sort()).toEqual([
       '/api/asides',
       '/api/compute/timeline',
+      '/api/compute/weave',
       '/api/forms',
       '/api/groups',
       '/api/groups/{id}/asked',

@@ -20,6 +20,7 @@ import { problem, Refusal } from './routes/problem';
 import { router } from './routes/router';
 import { sessionRoutes } from './routes/sessions';
 import { storeProblem } from './routes/storeProblem';
+import { weaveRoutes } from './routes/weave';
 import { wordingRoutes } from './routes/wording';
 import { asideStore } from './store/asides';
 import { groupStore } from './store/groups';
@@ -101,6 +102,7 @@ export function createApp({ database, movements: shipped, forms, webFolder }: Ho
   app.route('/', passageRoutes(passageStore(database)));
   app.route('/', wordingRoutes(wording, movements));
   app.route('/', computeRoutes(find));
+  app.route('/', weaveRoutes());
   app.doc31('/api/openapi.json', {
     openapi: '3.1.0',
     info: { title: 'Vesperum', version: '1', description: 'Classes of named movements, laid out in time.' },

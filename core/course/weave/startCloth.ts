@@ -1,0 +1,55 @@
+import type { Practice, WeavePlan } from './instance';
+import type { Cloth, Loom } from './loom';
+import { placeThread } from './placeThread';
+import type { ThreadGraph } from './threadGraph';
+
+/** The steps of a thread that goes through these practices; null where its own rules do not let it. */
+function stepsOf(
+  { firstArc, arcTo, arcStep, endCost, steps }: ThreadGraph,
+  path: readonly Practice[],
+): number[] | null {
+  const taken: number[] = [];
+  let knot = 0;
+  for (const practice of path) {
+    let arc = firstArc[knot] as number;
+    const end = firstArc[knot + 1] as number;
+    const isIt = (step: number) => steps.class[step] === practice.class && steps.after[step] === practice.layers;
+    while (arc < end && !isIt(arcStep[arc] as number)) arc += 1;
+    if (arc === end) return null;
+    taken.push(arcStep[arc] as number);
+    knot = arcTo[arc] as number;
+  }
+  return Number.isFinite(endCost[knot] as number) ? taken : null;
+}
+
+/**
+ * A legal cloth to begin with, as near to a plan as may be: what of it still holds together is kept, thread by thread, and only then
+ * what does not is put in anew.
+ */
+export function startCloth(loom: Loom, plan: WeavePlan): Cloth {
+  const { graphs } = loom;
+  const cloth: (readonly number[])[] = graphs.map(() => []);
+  const wanted = graphs.map((graph) => stepsOf(graph, plan[graph.thread.id] ?? []));
+  const isSame = (me: number, steps: readonly number[]) => steps.join() === wanted[me]?.join();
+  /** Puts a thread in just as it was, where the others let it. */
+  const keep = (me: number): boolean => {
+    const steps = new Set(wanted[me]);
+    const graph = graphs[me] as ThreadGraph;
+    const only = new Float64Array(graph.steps.count).map((_, step) =>
+      steps.has(step) ? -1e6 : Number.POSITIVE_INFINITY,
+    );
+    const path = placeThread(loom, cloth, me, only);
+    if (!path || !isSame(me, path.steps)) return false;
+    cloth[me] = path.steps;
+    return true;
+  };
+  let open = graphs.map((_, me) => me).filter((me) => (wanted[me]?.length ?? 0) > 0);
+  // What builds on others, or needs to be covered by them, comes in once they are there.
+  for (let left = -1; left !== open.length; ) {
+    left = open.length;
+    open = open.filter((me) => !keep(me));
+  }
+  const lost = graphs.map((_, me) => me).filter((me) => wanted[me] === null || open.includes(me));
+  for (const me of lost) cloth[me] = placeThread(loom, cloth, me, null)?.steps ?? [];
+  return cloth;
+}

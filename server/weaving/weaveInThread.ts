@@ -1,0 +1,57 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
+import type { WeaveInstance, WeavePlan } from '../../core/course/weave/instance';
+import type { Weaving } from '../../core/course/weave/weave';
+
+export interface WeaveOrder {
+  readonly instance: WeaveInstance;
+  /** The best there is after so long is the answer, unless nothing better exists before. */
+  readonly seconds: number;
+  /** A plan to begin with. */
+  readonly start?: WeavePlan;
+}
+
+interface Told {
+  readonly reached: Weaving;
+  readonly isOver: boolean;
+}
+
+/** The thread's own file: built beside the server's, or from its source where the server runs from its own. */
+function openThread(order: WeaveOrder): Worker {
+  const built = join(import.meta.dirname, 'weaveWorker.mjs');
+  if (existsSync(built)) return new Worker(built, { workerData: order });
+  // A thread does not learn to read TypeScript from its parent.
+  const source = JSON.stringify(join(import.meta.dirname, 'weaveWorker.ts'));
+  return new Worker(`import('tsx/esm/api').then(({ tsImport }) => tsImport(${source}, ${source}))`, {
+    workerData: order,
+    eval: true,
+  });
+}
+
+/**
+ * Weaves in a thread of its own, so that the server goes on answering.
+ * @param signal stops it
+ * @throws where the thread dies, or is stopped, before it has an answer
+ */
+export function weaveInThread(order: WeaveOrder, signal?: AbortSignal): Promise<Weaving> {
+  return new Promise((resolve, reject) => {
+    const thread = openThread(order);
+    const stop = () => void thread.terminate();
+    const finish = () => {
+      signal?.removeEventListener('abort', stop);
+      stop();
+    };
+    signal?.addEventListener('abort', stop);
+    thread.on('message', ({ reached, isOver }: Told) => {
+      if (!isOver) return;
+      resolve(reached);
+      finish();
+    });
+    thread.on('error', (error) => {
+      reject(error);
+      finish();
+    });
+    thread.on('exit', () => reject(new Error('The weaving was stopped before it had an answer.')));
+  });
+}
