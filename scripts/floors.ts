@@ -7,7 +7,18 @@ import { RESTS_ON, ROOMS } from './rooms';
 const TESTS_BORROW: Readonly<Record<string, readonly string[]>> = { server: ['demo'] };
 
 /** The packages core may use: they compute and touch nothing outside. */
-const CORE_PACKAGES = ['zod', 'fuse.js', 'd3-polygon', 'papaparse', 'fast-deep-equal', 'remeda', 'tinyqueue', 'diff'];
+const CORE_PACKAGES = [
+  'zod',
+  'fuse.js',
+  'd3-polygon',
+  'papaparse',
+  'fast-deep-equal',
+  'remeda',
+  'tinyqueue',
+  'diff',
+  'dayjs',
+  'dayjs/plugin/utc',
+];
 /** Its tests may use these too: made-up cases, and a general solver to be measured against. */
 const CORE_TEST_PACKAGES = [...CORE_PACKAGES, 'fast-check', 'highs'];
 /** Web works in the browser and calls the server by its address only. */

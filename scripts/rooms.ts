@@ -58,6 +58,8 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/group',
     'core/record',
     'core/course/weave',
+    'core/course/calendar',
+    'core/course',
     'core/formats',
   ],
   server: ['server/store', 'server/weaving', 'server/routes', 'server'],
