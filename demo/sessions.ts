@@ -192,7 +192,7 @@ const dayAfter = (day: string, days: number): string => dayjs(day).add(days, 'da
 /** The classes of the demo world around a day: last week's and tonight's evening class, a morning and a lunch break. */
 export function demoSessions(today: string, find: FindMovement): Session[] {
   const made = (
-    head: Omit<Session, 'breath' | 'schools' | 'sections' | 'setAside' | 'family'>,
+    head: Omit<Session, 'breath' | 'schools' | 'sections' | 'setAside' | 'course' | 'family'>,
     order: Order,
     main: Partial<Pick<Section, 'blocks' | 'settle'>> = {},
   ): Session =>

@@ -95,5 +95,10 @@ export function readClass(text: string, find: (id: string) => Movement | undefin
     items: section.items.map((item) => (item.kind === 'movement' ? named(item) : item)),
     settle: section.settle && { ...section.settle, lines: section.settle.lines.map(named) },
   }));
-  return { ok: true, session: { ...session, id, sections, groupId: null, family: null }, brings, renamed };
+  return {
+    ok: true,
+    session: { ...session, id, sections, groupId: null, course: null, family: null },
+    brings,
+    renamed,
+  };
 }

@@ -64,6 +64,7 @@ export const newMovementItem = (id: string, movement: Movement, section: Role, c
   inRounds: 'every',
   note: '',
   script: '',
+  origin: null,
 });
 
 /** A rest or a talk as a new line. */
@@ -73,6 +74,7 @@ export const newPause = (kind: 'rest' | 'talk', id: string, seconds: number, not
   seconds,
   note,
   script: '',
+  origin: null,
   block: null,
   inRounds: 'every',
 });

@@ -26,6 +26,14 @@ export const Settle = z.discriminatedUnion('kind', [
 ]);
 export type Settle = z.infer<typeof Settle>;
 
+/** What of a course a line comes from: which thread, what it is there for, and which of its steps, from 1; 0 where none. */
+export const LineOrigin = z.object({
+  thread: LineId,
+  role: z.enum(['introduce', 'again', 'review', 'run']),
+  step: z.number().int().min(0).max(60),
+});
+export type LineOrigin = z.infer<typeof LineOrigin>;
+
 /** What every line has. */
 const Placed = z.object({
   id: LineId,
@@ -35,6 +43,8 @@ const Placed = z.object({
   note: z.string().max(400).default(''),
   /** What is read out while it lasts; empty where nothing is. */
   script: Script.default(''),
+  /** Where it comes from in its course's plan; null for a line of its own. */
+  origin: LineOrigin.nullable().default(null),
 });
 
 /** Steps into a line that the instructor gives by hand: how many breath halves they take, and what is said. */
@@ -134,6 +144,8 @@ export const SessionShape = Plan.extend({
   startsAt: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time looks like 19:00'),
   /** What was noticed and set aside in this class, with the reason. */
   setAside: z.array(SetAside).max(100).default([]),
+  /** The course it is a class of, and which by its identity there; null where it is a class by itself. */
+  course: z.object({ id: Slug, classId: LineId }).nullable().default(null),
   /** Editions of one class share the id of the one they come from; null while it is the only one. */
   family: z.string().max(60).nullable().default(null),
 });

@@ -71,18 +71,29 @@ function mainReason({ form, name, lines, rounds }: MainPart): string {
     : `${name}${often}.`;
 }
 
+/** What is drawn up around a main part. */
+type Around = Pick<DraftRequest, 'slotMinutes' | 'doors' | 'preferences' | 'schools'>;
+
+export const emptyPlan = ({ slotMinutes, doors, schools }: Omit<Around, 'preferences'>): Plan => ({
+  slotMinutes,
+  doors,
+  breath: { in: 1, out: 1 },
+  schools,
+  sections: emptySections(),
+});
+
 /**
- * A whole first draft: a main part for the aim, the warm-up it needs, a cool-down after it, fitted to its slot and mended until
- * nothing grave is left; or the reason why not. Where there is too little for the slot, it says so rather than fill it with talk.
+ * A class around a main part that is given: the warm-up it needs, a cool-down after it, quiet lines first and last, fitted to its
+ * slot and mended until nothing grave is left; what is left is said.
  */
-export function proposeDraft(context: JudgingContext, request: DraftRequest): Draft {
-  const { aim, slotMinutes, doors, preferences, schools } = request;
-  const seconds = classSeconds(request);
-  const empty: Plan = { slotMinutes, doors, breath: { in: 1, out: 1 }, schools, sections: emptySections() };
-  const main = mainOf(empty, context, request);
-  if (!main) return { plan: empty, reasons: [], left: [`Nothing is offered for “${AIM_WORDS[aim]}” in this slot.`] };
-  const { items, blocks } = mainItems(main, context);
-  let plan = withItems(empty, 'main', items, blocks);
+export function draftAround(
+  main: { readonly items: readonly Item[]; readonly blocks: readonly Block[] },
+  context: JudgingContext,
+  around: Around,
+): Omit<Draft, 'reasons'> {
+  const { preferences } = around;
+  const seconds = classSeconds(around);
+  let plan = withItems(emptyPlan(around), 'main', main.items, main.blocks);
   plan = withItems(plan, 'opening', quietLines(plan, context, preferences, 'opening', seconds * 0.06));
   plan = withItems(plan, 'closing', quietLines(plan, context, preferences, 'closing', seconds * 0.07));
   const taken = (proposals: readonly { readonly edits: Parameters<typeof applyEdits>[1] }[]) =>
@@ -96,10 +107,21 @@ export function proposeDraft(context: JudgingContext, request: DraftRequest): Dr
     if (analysed && !findingsOf(analysed).some(isGrave)) break;
   }
   const analysed = analyseClass(plan, context);
+  return { plan, left: analysed ? leftIn(analysed) : ['The draft names a movement that is not known.'] };
+}
+
+/**
+ * A whole first draft: a main part for the aim, and a class around it; or the reason why not. Where there is too little for the slot,
+ * it says so rather than fill it with talk.
+ */
+export function proposeDraft(context: JudgingContext, request: DraftRequest): Draft {
+  const { aim } = request;
+  const empty = emptyPlan(request);
+  const main = mainOf(empty, context, request);
+  if (!main) return { plan: empty, reasons: [], left: [`Nothing is offered for “${AIM_WORDS[aim]}” in this slot.`] };
   return {
-    plan,
+    ...draftAround(mainItems(main, context), context, request),
     reasons: [`${AIM_WORDS[aim]}: ${mainReason(main)}`, REASON],
-    left: analysed ? leftIn(analysed) : ['The draft names a movement that is not known.'],
   };
 }
 

@@ -20,6 +20,7 @@ export function useEdition(
       date: null,
       slotMinutes,
       setAside: [],
+      course: null,
       family,
     };
     const answer = await addSession(edition);

@@ -148,6 +148,7 @@ function useNewClass(): () => void {
         schools: USUAL_SCHOOLS,
         sections: emptySections(),
         setAside: [],
+        course: null,
         family: null,
       }).unwrap();
       navigate(`/sessions/${session.id}`);
@@ -183,6 +184,7 @@ function useDuplicate(): (id: string) => Promise<void> {
         id: freshId('class'),
         title: `${data.session.title.slice(0, 110)}, again`,
         date: null,
+        course: null,
         family: null,
       }));
     if (added?.data) navigate(`/sessions/${added.data.session.id}`);

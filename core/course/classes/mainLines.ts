@@ -1,0 +1,206 @@
+import type { Schools } from '../../movement/adapt/schools';
+import type { Form } from '../../movement/schema/form';
+import type { FindMovement } from '../../movement/schema/movement';
+import { formLines } from '../../session/edit/formLines';
+import { Block } from '../../session/plan/block';
+import { newMovementItem, newPause } from '../../session/plan/defaults';
+import type { Item, LineOrigin, MovementItem } from '../../session/plan/session';
+import type { CourseThread } from '../schema/thread';
+import { secondsOfLines } from '../syllabus/lineMinutes';
+import { type ClassCell, isIntroduction } from './classCells';
+import { lineLasting } from './lineLasting';
+import { mannerFor } from './mannerFor';
+
+/** What the main part of a class of a course is made from. */
+export interface MainRequest {
+  readonly cells: readonly ClassCell[];
+  /** Minutes it has. */
+  readonly minutes: number;
+  /** How far the course has come, 0 to 1. */
+  readonly share: number;
+  /** Minutes of each thread by amount in this class. */
+  readonly amountOf: (thread: CourseThread) => number;
+  readonly mayBeQuiet: boolean;
+  readonly schools: Schools;
+  readonly find: FindMovement;
+  readonly forms: readonly Form[];
+}
+
+/** A stretch of introducing lasts at most so long, seconds. */
+const LONGEST_INTRODUCTION = 480;
+/** What was introduced is done again before the cool-down, for so long. */
+const AGAIN = 120;
+const PRINCIPLE = 75;
+/** A line is stretched to fill a class up to so many times what it takes. */
+const MOST_STRETCH = 3;
+const SETTLED = 10;
+
+type Lines = { readonly items: Item[]; readonly blocks: Block[] };
+const NOTHING: Lines = { items: [], blocks: [] };
+
+const originOf = ({ id }: CourseThread, role: LineOrigin['role'], step: number): LineOrigin => ({
+  thread: id,
+  role,
+  step,
+});
+
+/** A movement as far as some layer of its thread: its teaching step, or the whole. */
+function movementLine(id: string, cell: ClassCell, layers: number, { find }: MainRequest): MovementItem[] {
+  const { taught } = cell.thread;
+  const movement = taught.kind === 'movement' ? find(taught.id) : undefined;
+  if (!movement) return [];
+  // What is kept up, by turns or by the minute, is done whole.
+  const isWhole = cell.thread.kind !== 'steps' || layers >= movement.layers.length;
+  return [{ ...newMovementItem(id, movement, 'main'), layer: isWhole ? null : layers - 1 }];
+}
+
+/** After a piece the class comes to rest: after each for a newer group, hardly any more towards the end of a course. */
+const settleAt = (share: number): MovementItem['settle'] =>
+  share > 0.67 ? { kind: 'none' } : { kind: 'still', seconds: Math.round(SETTLED * (1 - share / 2)) };
+
+function introduce(cell: ClassCell, request: MainRequest): Lines {
+  const { thread, before, layers } = cell;
+  const origin = originOf(thread, 'introduce', before + 1);
+  const seconds = Math.min(
+    LONGEST_INTRODUCTION,
+    60 * thread.layers.slice(before, layers).reduce((sum, one) => sum + one.minutes, 0),
+  );
+  const id = `new-${thread.id}`.slice(0, 56);
+  if (thread.taught.kind === 'words') {
+    return { items: [{ ...newPause('talk', id, PRINCIPLE, thread.title), origin }], blocks: [] };
+  }
+  if (thread.taught.kind === 'movement') {
+    const lines = movementLine(id, cell, layers, request).map((line) =>
+      lineLasting(
+        { ...line, manner: 'explained', origin, settle: settleAt(0) },
+        seconds,
+        request.find,
+        request.schools,
+      ),
+    );
+    return { items: lines, blocks: [] };
+  }
+  // The first time a set is followed whole, that is all.
+  return thread.kind === 'whole' && before === 0 ? NOTHING : formPlaces(cell, request, origin, id);
+}
+
+/** The places of a form that are new, or looked at closely in a set that is followed whole: explained one by one. */
+function formPlaces(
+  { thread, before, layers }: ClassCell,
+  request: MainRequest,
+  origin: LineOrigin,
+  id: string,
+): Lines {
+  const { taught } = thread;
+  const form = taught.kind === 'form' ? request.forms.find((one) => one.id === taught.id) : undefined;
+  if (!form || taught.kind !== 'form') return NOTHING;
+  const each = thread.kind === 'whole' ? taught.places / thread.layers.length : 1;
+  const [from, upTo] = [Math.floor(before * each) + 1, Math.min(taught.places, Math.ceil(layers * each))];
+  const lines = formLines(form, request.find, (place) => `${id}-${place}`, upTo, from);
+  return { items: lines.map((line) => ({ ...line, manner: 'explained', origin, settle: settleAt(0) })), blocks: [] };
+}
+
+/** A form from its beginning, as far as it is known. */
+function run({ thread, layers, practised }: ClassCell, request: MainRequest, seconds: number): Lines {
+  const { taught } = thread;
+  const form = taught.kind === 'form' ? request.forms.find((one) => one.id === taught.id) : undefined;
+  if (!form || taught.kind !== 'form') return NOTHING;
+  const upTo = thread.kind === 'whole' ? taught.places : layers;
+  const id = `run-${thread.id}`.slice(0, 50);
+  const origin = originOf(thread, 'run', layers);
+  const lines = formLines(form, request.find, (place) => `${id}-${place}`, upTo);
+  const once = Math.max(1, secondsOfLines(lines, request.find, request.schools));
+  const rounds = thread.kind === 'whole' ? 1 : Math.max(1, Math.min(4, Math.round(seconds / once)));
+  const manner = practised === 0 ? 'follow-along' : mannerFor(Math.max(3, practised), request.mayBeQuiet);
+  const isOneWay = lines.some(({ sides }) => sides.endsWith('-only'));
+  const isBlock = lines.length > 1 && (rounds > 1 || isOneWay);
+  const block = Block.parse({ id, name: thread.title, rounds, roundRest: rounds > 1 ? 20 : 0, oneWay: isOneWay });
+  const items = lines.map(
+    (line): Item => ({
+      ...line,
+      manner,
+      origin,
+      block: isBlock ? block.id : null,
+      rounds: lines.length > 1 ? 1 : rounds,
+    }),
+  );
+  return { items, blocks: isBlock ? [block] : [] };
+}
+
+function review(cell: ClassCell, request: MainRequest, seconds: number, focus: string | null): Lines {
+  const { thread, layers, practised } = cell;
+  const id = `do-${thread.id}`.slice(0, 56);
+  const origin = originOf(thread, 'review', layers);
+  if (thread.taught.kind === 'words') return NOTHING;
+  if (thread.taught.kind === 'form') return run(cell, request, seconds);
+  const lines = movementLine(id, cell, layers, request).map((line): MovementItem => {
+    const led = mannerFor(Math.max(1, practised), request.mayBeQuiet);
+    const focuses = focus === null ? [] : [focus];
+    const whole = { ...line, manner: led, origin, focuses, settle: settleAt(request.share) };
+    return lineLasting(whole, seconds, request.find, request.schools);
+  });
+  return { items: lines, blocks: [] };
+}
+
+/** What was introduced, done again later in the class. */
+const again = (cell: ClassCell, request: MainRequest): Lines => ({
+  items: movementLine(`again-${cell.thread.id}`.slice(0, 56), cell, cell.layers, request).map((line) =>
+    lineLasting(
+      { ...line, manner: 'follow-along', origin: originOf(cell.thread, 'again', cell.layers) },
+      AGAIN,
+      request.find,
+      request.schools,
+    ),
+  ),
+  blocks: [],
+});
+
+const joined = (parts: readonly Lines[]): Lines => ({
+  items: parts.flatMap(({ items }) => items),
+  blocks: parts.flatMap(({ blocks }) => blocks),
+});
+
+const secondsOf = ({ items }: Lines, { find, schools }: MainRequest): number => secondsOfLines(items, find, schools);
+
+/**
+ * The main part of a class of a course: something known to begin with, then what is new while heads are fresh, then what is practised,
+ * what was new once more, the run of the form, and what grows by the minute. What is practised is stretched to fill the time.
+ */
+export function mainLines(request: MainRequest): Lines {
+  const { cells, minutes } = request;
+  const introductions = cells.filter(isIntroduction);
+  const kept = cells.filter((cell) => !isIntroduction(cell));
+  const isAmount = ({ thread }: ClassCell) => thread.kind === 'amount';
+  const isRun = ({ thread }: ClassCell) => thread.taught.kind === 'form';
+  const practised = kept.filter((cell) => !isAmount(cell) && !isRun(cell));
+  const focus =
+    practised
+      .map(({ thread }) => (thread.taught.kind === 'words' ? thread.taught.focus : null))
+      .find((one) => one !== null) ?? null;
+
+  const shown = joined(introductions.map((cell) => introduce(cell, request)));
+  const repeated = joined(introductions.map((cell) => again(cell, request)));
+  const amounts = joined(
+    kept.filter(isAmount).map((cell) => review(cell, request, 60 * request.amountOf(cell.thread), null)),
+  );
+  const runs = [...kept, ...introductions.filter(({ thread, layers }) => thread.kind === 'whole' || layers > 1)].filter(
+    isRun,
+  );
+  const usual = (cell: ClassCell) => 60 * (cell.thread.practise[cell.layers - 1] ?? 1);
+  const flexible = [...practised.filter(({ thread }) => thread.taught.kind !== 'words'), ...runs];
+  const needs = flexible.reduce((sum, cell) => sum + usual(cell), 0);
+  const left = minutes * 60 - [shown, repeated, amounts].reduce((sum, part) => sum + secondsOf(part, request), 0);
+  const stretch = needs > 0 ? Math.min(MOST_STRETCH, Math.max(0.6, left / needs)) : 1;
+  const [first, ...others] = practised
+    .filter(({ thread }) => thread.taught.kind !== 'words')
+    .toSorted((a, b) => b.practised - a.practised)
+    .map((cell) => review(cell, request, usual(cell) * stretch, focus));
+  return joined([
+    first ?? NOTHING,
+    shown,
+    ...others,
+    repeated,
+    ...runs.map((cell) => run(cell, request, usual(cell) * stretch)),
+    amounts,
+  ]);
+}

@@ -1,0 +1,123 @@
+import type { Form } from '../../movement/schema/form';
+import type { FindMovement } from '../../movement/schema/movement';
+import type { CourseEnd } from '../calendar/calendar';
+import type { CourseThread } from '../schema/thread';
+import { bindThreads } from './bindThreads';
+import { formThread, movementThread, principleThread, type ThreadAsked } from './makeThread';
+
+/** One line of a ready-made syllabus. */
+type ReadyLine =
+  | ({ readonly movement: string } & ThreadAsked)
+  | ({ readonly form: string; readonly places: number } & ThreadAsked)
+  | { readonly principle: string; readonly title: string; readonly focus: string };
+
+/** A syllabus to begin with: any of it can be changed. */
+export interface ReadyMade {
+  readonly id: string;
+  readonly name: string;
+  readonly about: string;
+  readonly ends: CourseEnd;
+  readonly lines: readonly ReadyLine[];
+}
+
+const must = { kind: 'steps', wish: 'must' } as const;
+const want = { kind: 'steps', wish: 'want' } as const;
+const room = { kind: 'steps', wish: 'room' } as const;
+const turn = (every: number) => ({ kind: 'rotation', wish: 'want', size: 'S', every }) as const;
+const WEIGHT = { principle: 'weight', title: 'Full and empty', focus: 'which foot is full' } as const;
+const LEVEL = { principle: 'level-head', title: 'A level head', focus: 'the head stays level' } as const;
+const BREATH = { principle: 'breath', title: 'Breath leads', focus: 'the breath begins first' } as const;
+
+export const READY_MADE: readonly ReadyMade[] = [
+  {
+    id: 'beginners',
+    name: 'Beginners, 10 weeks',
+    about: 'Stance, weight and walking first, then clouds that come to walk; a second stepping piece if there is room.',
+    ends: { kind: 'classes', count: 10 },
+    lines: [
+      { movement: 'standing-post', kind: 'amount', wish: 'must', size: 'S', from: 2, to: 4 },
+      WEIGHT,
+      { movement: 'raise-and-sink', ...must, size: 'S' },
+      { movement: 'slow-walking', ...must, size: 'M' },
+      { movement: 'clouds-in-place', ...must, size: 'S' },
+      { movement: 'pushing-waves', ...want, size: 'S' },
+      { movement: 'cloud-hands', ...want, size: 'S' },
+      { movement: 'brush-knee', ...room, size: 'S' },
+    ],
+  },
+  {
+    id: 'standing-set',
+    name: 'A standing set, 8 weeks',
+    about: 'The eight pieces followed whole from the first class, a few of them looked at closely each time.',
+    ends: { kind: 'classes', count: 8 },
+    lines: [
+      { form: 'eight-pieces', places: 8, kind: 'whole', wish: 'must', size: 'S' },
+      BREATH,
+      { movement: 'standing-post', kind: 'amount', wish: 'want', size: 'S', from: 2, to: 5 },
+      { movement: 'lift-the-sky', ...want, size: 'S' },
+      { movement: 'draw-the-bow', ...want, size: 'S' },
+    ],
+  },
+  {
+    id: 'stepping-form',
+    name: 'A stepping form, 24 weeks',
+    about: 'The form place by place, its hardest pieces by themselves before they come in their places.',
+    ends: { kind: 'classes', count: 24 },
+    lines: [
+      { form: 'lantern-form', places: 16, kind: 'steps', wish: 'must', size: 'M' },
+      LEVEL,
+      { movement: 'slow-walking', ...must, size: 'S' },
+      { movement: 'part-the-mane', ...must, size: 'S' },
+      { movement: 'brush-knee', ...must, size: 'S' },
+      { movement: 'repulse-monkey', ...must, size: 'S' },
+      { movement: 'grasp-the-tail', ...must, size: 'M' },
+      { movement: 'cloud-hands', ...must, size: 'S' },
+      { movement: 'silk-reeling-one-hand', ...room, size: 'S' },
+    ],
+  },
+  {
+    id: 'seated',
+    name: 'On the chair, 8 weeks',
+    about: 'Nothing to be finished: pieces come round, and some grow by the minute.',
+    ends: { kind: 'classes', count: 8 },
+    lines: [
+      { movement: 'seated-raise-and-sink', kind: 'amount', wish: 'must', size: 'S', from: 2, to: 3 },
+      { movement: 'seated-stillness', kind: 'amount', wish: 'must', size: 'S', from: 1.5, to: 4 },
+      { movement: 'seated-sky-lift', ...turn(2) },
+      { movement: 'seated-bow-draw', ...turn(2) },
+      { movement: 'seated-clouds', ...turn(2) },
+      { movement: 'seated-turns', ...turn(2) },
+      { movement: 'seated-side-bends', ...turn(3) },
+      { movement: 'seated-pushes', ...turn(3) },
+      { movement: 'seated-knee-lifts', ...turn(3) },
+    ],
+  },
+  {
+    id: 'lunch-rota',
+    name: 'Lunch break, without an end',
+    about: 'For people who come when they can: every class is whole by itself, and over three everything comes round.',
+    ends: { kind: 'open' },
+    lines: [
+      { movement: 'raise-and-sink', ...turn(1) },
+      { movement: 'parting-clouds', ...turn(3) },
+      { movement: 'pushing-waves', ...turn(3) },
+      { movement: 'lift-the-sky', ...turn(3) },
+      { movement: 'clouds-in-place', ...turn(3) },
+      { movement: 'draw-the-bow', ...turn(3) },
+    ],
+  },
+];
+
+/** The threads of a ready-made syllabus, with all that is filled in; lines that name what is not in the repertoire are left out. */
+export function threadsOf({ lines }: ReadyMade, find: FindMovement, forms: readonly Form[]): CourseThread[] {
+  const threads = lines.flatMap((line): CourseThread[] => {
+    if ('principle' in line) return [principleThread(line.principle, line.title, line.focus, 'want')];
+    if ('form' in line) {
+      const form = forms.find(({ id }) => id === line.form);
+      return form ? [formThread(form, line.places, line, find)] : [];
+    }
+    const movement = find(line.movement);
+    return movement ? [movementThread(movement, line, find)] : [];
+  });
+  return bindThreads(threads, forms);
+}
