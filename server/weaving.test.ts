@@ -1,4 +1,4 @@
-import { judgePlan } from '../core/course/weave/judgePlan';
+import { judgePlan } from '../core/course/weave/graph/judgePlan';
 import { WeaveReply } from '../core/formats/courseApi';
 import { fixtureWeave } from '../core/testing/madeUpWeave';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';

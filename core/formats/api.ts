@@ -26,6 +26,8 @@ export const SessionSummary = z.object({
   slotMinutes: z.number().int(),
   doors: Doors,
   family: z.string().nullable(),
+  /** The course it is a class of, and which. */
+  course: z.object({ id: z.string(), classId: z.string() }).nullable(),
   /** Planned length by the engine, milliseconds. */
   totalMs: z.number().int(),
   /** By when it has ended in eight of ten, milliseconds from its beginning. */

@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { WeaveInstance, WeavePlan } from '../course/weave/instance';
+import { Course } from '../course/schema/course';
+import { WeaveInstance, WeavePlan } from '../course/weave/graph/instance';
+import { Problem } from './api';
 
 /** What is to be woven, and for how long at most. */
 export const WeaveRequest = z.object({ instance: WeaveInstance, seconds: z.number().min(0.1).max(120).default(5) });
@@ -10,3 +12,19 @@ export const WeaveReply = z.object({
   /** No legal plan costs less. */
   bound: z.number(),
 });
+
+/** A course as the store holds it. `revision` counts its saves from 1. */
+export const StoredCourse = z.object({
+  course: Course,
+  revision: z.number().int().min(1),
+  changedAt: z.iso.datetime(),
+});
+export type StoredCourse = z.infer<typeof StoredCourse>;
+
+export const NewCourse = z.object({ course: Course });
+/** A save: the course and the revision it was made from. */
+export const CourseSave = z.object({ course: Course, revision: z.number().int().min(1) });
+export type CourseSave = z.infer<typeof CourseSave>;
+
+/** Where another page has saved over the same revision: what is stored now, and what was sent. */
+export const CourseConflict = Problem.extend({ stored: StoredCourse, sent: Course });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Meeting } from '../course/calendar/calendar';
 import { STRENGTHS } from '../demand/ceilings';
 import { Schools } from '../movement/adapt/schools';
 import { Doors, USUAL_DOORS } from '../session/plan/slotTime';
@@ -21,10 +22,12 @@ export type GroupAsked = z.infer<typeof GroupAsked>;
 /** Who is taught, where and when they usually meet. */
 export const Group = z.object({
   id: Slug,
-  name: z.string().min(1).max(120),
+  name: z.string().trim().min(1, 'a group needs a name').max(120),
   place: z.string().max(120),
   /** When they meet, in the instructor's own words. */
   meets: z.string().max(120),
+  /** On which days of the week, at what time and for how long: what a course of theirs begins with. */
+  meetings: z.array(Meeting).max(7).default([]),
   about: z.string().max(400),
   asked: GroupAsked,
   /** How it is taught where schools disagree: what its new classes begin with. */

@@ -1,6 +1,6 @@
-import { WeaveInstance, type WeavePlan } from '../course/weave/instance';
-import { judgePlan } from '../course/weave/judgePlan';
-import { seeded } from '../course/weave/seeded';
+import { WeaveInstance, type WeavePlan } from '../course/weave/graph/instance';
+import { judgePlan } from '../course/weave/graph/judgePlan';
+import { seeded } from '../course/weave/graph/seeded';
 import a from './weaves/a-12x10.json';
 import b from './weaves/b-18x12.json';
 import c from './weaves/c-24x12.json';

@@ -1,9 +1,9 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { AsideRule } from '../../core/session/plan/setAside';
 import type { AsideStore } from '../store/asides';
-import { Refusal } from './problem';
-import { body, fails, json } from './replies';
-import { router } from './router';
+import { Refusal } from './reply/problem';
+import { body, fails, json } from './reply/replies';
+import { router } from './reply/router';
 
 const path = '/api/asides';
 const AsidePlace = AsideRule.pick({ code: true, movement: true });

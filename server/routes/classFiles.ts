@@ -4,9 +4,9 @@ import { ClassFileText, StoredSession } from '../../core/formats/api';
 import { readClass } from '../../core/formats/classJson';
 import type { MovementStore } from '../store/movements';
 import type { SessionStore } from '../store/sessions';
-import { Refusal } from './problem';
-import { body, fails, json } from './replies';
-import { router } from './router';
+import { Refusal } from './reply/problem';
+import { body, fails, json } from './reply/replies';
+import { router } from './reply/router';
 
 const bring = createRoute({
   method: 'post',

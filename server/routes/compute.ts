@@ -4,9 +4,9 @@ import type { FindMovement } from '../../core/movement/schema/movement';
 import { forecastFor } from '../../core/session/report/forecast';
 import { slotVerdict } from '../../core/session/report/slotVerdict';
 import { timelineOf } from '../../core/session/schedule/timeline';
-import { Refusal } from './problem';
-import { body, fails, json } from './replies';
-import { router } from './router';
+import { Refusal } from './reply/problem';
+import { body, fails, json } from './reply/replies';
+import { router } from './reply/router';
 
 const timeline = createRoute({
   method: 'post',

@@ -3,9 +3,9 @@ import { LogNotes, LogSummary } from '../../core/formats/api';
 import { ClassLog } from '../../core/record/classLog';
 import type { LogStore } from '../store/logs';
 import type { SessionStore } from '../store/sessions';
-import { Refusal } from './problem';
-import { body, fails, idParam, json } from './replies';
-import { router } from './router';
+import { Refusal } from './reply/problem';
+import { body, fails, idParam, json } from './reply/replies';
+import { router } from './reply/router';
 
 const path = '/api/logs';
 const onePath = '/api/logs/{id}';

@@ -8,9 +8,9 @@ import { baseId, newestOf } from '../../core/movement/schema/version';
 import { rememberFor } from '../../core/remember/rememberFor';
 import { MovementTraits, movementTraits } from '../../core/traits/movementTraits';
 import type { MovementStore } from '../store/movements';
-import { Refusal } from './problem';
-import { body, fails, idParam, json } from './replies';
-import { router } from './router';
+import { Refusal } from './reply/problem';
+import { body, fails, idParam, json } from './reply/replies';
+import { router } from './reply/router';
 
 const path = '/api/movements';
 const onePath = '/api/movements/{id}';

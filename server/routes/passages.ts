@@ -1,9 +1,9 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Passage } from '../../core/session/plan/lineSet';
 import type { PassageStore } from '../store/passages';
-import { Refusal } from './problem';
-import { body, fails, json } from './replies';
-import { router } from './router';
+import { Refusal } from './reply/problem';
+import { body, fails, json } from './reply/replies';
+import { router } from './reply/router';
 
 const path = '/api/passages/{id}';
 const params = z.object({ id: z.string() });

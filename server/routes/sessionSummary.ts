@@ -8,7 +8,7 @@ import { timelineOf } from '../../core/session/schedule/timeline';
 export function summaryOf({ session, revision, changedAt }: StoredSession, find: FindMovement): SessionSummary {
   const answer = timelineOf(session, find);
   const items = session.sections.flatMap((section) => section.items);
-  const { id, title, groupId, date, startsAt, slotMinutes, doors, family } = session;
+  const { id, title, groupId, date, startsAt, slotMinutes, doors, family, course } = session;
   return {
     id,
     title,
@@ -18,6 +18,7 @@ export function summaryOf({ session, revision, changedAt }: StoredSession, find:
     slotMinutes,
     doors,
     family,
+    course,
     totalMs: answer.ok ? answer.timeline.totalMs : 0,
     safeMs: answer.ok ? forecastFor(session, answer.timeline, find).safeMs : 0,
     lines: items.length,

@@ -5,9 +5,9 @@ import type { Session } from '../../core/session/plan/session';
 import { missingMovements } from '../../core/session/schedule/timeline';
 import type { GroupStore } from '../store/groups';
 import type { SessionStore } from '../store/sessions';
-import { Refusal } from './problem';
-import { body, fails, idParam, json } from './replies';
-import { router } from './router';
+import { Refusal } from './reply/problem';
+import { body, fails, idParam, json } from './reply/replies';
+import { router } from './reply/router';
 import { summaryOf } from './sessionSummary';
 
 const path = '/api/sessions';
@@ -73,7 +73,7 @@ export function sessionRoutes(sessions: SessionStore, groups: GroupStore, find: 
       path: ['session', ...at],
       message,
     }));
-    if (session.groupId !== null && !groups.all().some(({ id }) => id === session.groupId)) {
+    if (session.groupId !== null && !groups.find(session.groupId)) {
       errors.push({ path: ['session', 'groupId'], message: `there is no group "${session.groupId}"` });
     }
     if (errors.length > 0) throw new Refusal(422, 'The class names something that does not exist.', { errors });

@@ -2,9 +2,9 @@ import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Wording } from '../../core/movement/adapt/wording';
 import type { MovementStore } from '../store/movements';
 import type { WordingStore } from '../store/wording';
-import { Refusal } from './problem';
-import { body, fails, json } from './replies';
-import { router } from './router';
+import { Refusal } from './reply/problem';
+import { body, fails, json } from './reply/replies';
+import { router } from './reply/router';
 
 const list = createRoute({
   method: 'get',

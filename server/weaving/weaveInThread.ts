@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
-import type { WeaveInstance, WeavePlan } from '../../core/course/weave/instance';
+import type { WeaveInstance, WeavePlan } from '../../core/course/weave/graph/instance';
 import type { Weaving } from '../../core/course/weave/weave';
 
 export interface WeaveOrder {

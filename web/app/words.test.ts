@@ -48,6 +48,7 @@ test('the next class is the first from today on that is not recorded yet', () =>
     doors: { before: 5, after: 5 },
     safeMs: 0,
     family: null,
+    course: null,
     totalMs: 0,
     lines: 0,
     movementIds: [],

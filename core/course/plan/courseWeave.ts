@@ -3,15 +3,18 @@ import { type HeldClass, heldClasses } from '../calendar/courseClasses';
 import type { Course, CoursePlan } from '../schema/course';
 import { FINISH, SECOND_SHOWING } from '../schema/rules';
 import { type CourseThread, PRIORITY } from '../schema/thread';
-import type { WeaveInstance, WeavePlan, WeaveThread } from '../weave/instance';
+import { GAPS, type Practice, type WeaveInstance, type WeavePlan, type WeaveThread } from '../weave/graph/instance';
+import { stageAfter } from '../weave/graph/stageAfter';
 import { type ClassRoom, classRooms } from './classRoom';
 import { idealClasses } from './idealClasses';
 import { interpolate } from './interpolate';
 
-/** A course as it can be woven: its held classes, what each has room for, and the instance. */
+/** A course as it can be woven: its held classes, what each has room for, and the instance of those that are still to be planned. */
 export interface CourseWeave {
   readonly held: readonly HeldClass[];
   readonly rooms: readonly ClassRoom[];
+  /** The place of the first class that is planned; those before it stay as they are. */
+  readonly from: number;
   readonly instance: WeaveInstance;
 }
 
@@ -38,16 +41,45 @@ function gapsOfThread({ kind, taught, every }: CourseThread): readonly number[] 
   return kind === 'whole' || taught.kind === 'form' ? FORM_GAPS : null;
 }
 
-function weaveThread(thread: CourseThread, ideal: readonly number[], ids: ReadonlySet<string>): WeaveThread {
+/** How practices move through the stages in a course. */
+const STAGES = { stageBack: 2, halfWait: true } as const;
+
+/** A thread as it stands before a class: the layers it has, and what of it is due. */
+function standAt(
+  thread: CourseThread,
+  path: readonly Practice[],
+  from: number,
+): Pick<WeaveThread, 'known' | 'standing'> {
+  const isKept = thread.kind === 'rotation' || thread.kind === 'amount';
+  const gaps = gapsOfThread(thread) ?? GAPS;
+  let layers = isKept ? thread.layers.length : thread.known;
+  let stage = layers > 0 ? gaps.length - 1 : 0;
+  let last: number | null = null;
+  let added = 0;
+  for (const practice of path.filter((one) => one.class < from)) {
+    added = Math.max(0, practice.layers - layers);
+    const wait = last === null ? 0 : practice.class - last;
+    stage = stageAfter(STAGES, gaps, { stage, isFirst: last === null, wait, adds: added > 0 });
+    layers = Math.max(layers, practice.layers);
+    last = practice.class;
+  }
+  return { known: layers, ...(last !== null && { standing: { last: last - from, stage, added } }) };
+}
+
+function weaveThread(
+  thread: CourseThread,
+  ideal: readonly number[],
+  stands: Pick<WeaveThread, 'known' | 'standing'>,
+  ids: ReadonlySet<string>,
+): WeaveThread {
   const { id, kind, taught, wish, layers, practise, after, covers } = thread;
   const isKept = kind === 'rotation' || kind === 'amount';
   const gaps = gapsOfThread(thread);
-  const known = isKept ? layers.length : thread.known;
   return {
     id,
     kind: taught.kind === 'form' ? 'form' : 'movement',
     layers: layers.length,
-    known,
+    ...stands,
     priority: PRIORITY[wish],
     intro: layers.map(({ minutes }) => minutes),
     review: [0, ...practise],
@@ -66,66 +98,76 @@ function weaveThread(thread: CourseThread, ideal: readonly number[], ids: Readon
 }
 
 /**
- * What a course asks of its classes, as a weave.
+ * What a course asks of the classes that are still to be planned, as a weave.
  * @param doors what of its slot is not class
  * @param today the local day, for a course without an end
+ * @param from the place of the first class that may change: all before it are past, or are left as they are
  */
-export function courseWeave(course: Course, doors: Doors, today: string): CourseWeave {
+export function courseWeave(course: Course, doors: Doors, today: string, from = 0): CourseWeave {
   const held = heldClasses(course.calendar, today);
   const rooms = classRooms(held, course.rules, doors, course.calendar.ends.kind === 'open');
   const woven = course.threads.filter((thread) => !isStanding(thread));
   const ids = new Set(woven.map(({ id }) => id));
   const standing = course.threads.filter(isStanding);
-  const ideal = idealClasses(woven, rooms);
+  const stands = new Map(woven.map((thread) => [thread.id, standAt(thread, pathOf(course, held, thread), from)]));
+  const open = rooms.slice(from);
+  const ideal = idealClasses(
+    woven.map((thread) => ({ ...thread, known: stands.get(thread.id)?.known ?? 0 })),
+    open,
+  );
   const taken = held.map((_, place) => standing.reduce((sum, thread) => sum + amountIn(thread, place, held.length), 0));
   return {
     held,
     rooms,
+    from,
     instance: {
-      classes: held.length,
-      capacity: rooms.map(({ main }, place) => Math.max(main * (1 - MOST_STANDING), main - (taken[place] ?? 0))),
-      newPerClass: rooms.map(({ newness }) => newness),
-      amount: rooms.map(({ amount }) => amount),
-      stageBack: 2,
-      halfWait: true,
+      classes: open.length,
+      capacity: open.map(({ main }, place) => Math.max(main * (1 - MOST_STANDING), main - (taken[from + place] ?? 0))),
+      newPerClass: open.map(({ newness }) => newness),
+      amount: open.map(({ amount }) => amount),
+      ...STAGES,
       late: LATE_IN_COURSE,
-      threads: woven.map((thread) => weaveThread(thread, ideal.get(thread.id) ?? [], ids)),
+      threads: woven.map((thread) =>
+        weaveThread(thread, ideal.get(thread.id) ?? [], stands.get(thread.id) ?? { known: 0 }, ids),
+      ),
     },
   };
 }
 
-/** A plan by places of classes as one by their identities, which stay when classes move; with what is practised every time. */
-export const planByClass = (course: Course, { held }: CourseWeave, plan: WeavePlan): CoursePlan =>
+/** The practices of a thread by the places of held classes, in their order. Those of classes that are not held are left out. */
+function pathOf({ plan }: Course, held: readonly HeldClass[], { id }: CourseThread): Practice[] {
+  const places = new Map(held.map((one, place) => [one.id, place]));
+  return (plan[id] ?? [])
+    .flatMap(({ classId, layers }) => {
+      const place = places.get(classId);
+      return place === undefined ? [] : [{ class: place, layers }];
+    })
+    .toSorted((a, b) => a.class - b.class);
+}
+
+/** A plan by places of classes as one by their identities, which stay when classes move: what is past as it was, then what is woven. */
+export const planByClass = (course: Course, { held, from }: CourseWeave, plan: WeavePlan): CoursePlan =>
   Object.fromEntries(
-    course.threads.map((thread) => [
-      thread.id,
-      isStanding(thread)
-        ? held.map(({ id }) => ({ classId: id, layers: thread.layers.length }))
-        : (plan[thread.id] ?? []).flatMap(({ class: place, layers }) => {
-            const one = held[place];
-            return one ? [{ classId: one.id, layers }] : [];
-          }),
-    ]),
+    course.threads.map((thread) => {
+      const path = isStanding(thread)
+        ? held.map((_, place) => ({ class: place, layers: thread.layers.length }))
+        : [
+            ...pathOf(course, held, thread).filter((one) => one.class < from),
+            ...(plan[thread.id] ?? []).map((one) => ({ ...one, class: one.class + from })),
+          ];
+      return [thread.id, path.flatMap(({ class: place, layers }) => ({ classId: held[place]?.id ?? '', layers }))];
+    }),
   );
 
-/** The other way: what of a course's plan lies in its held classes. */
-export const planByPlace = (course: Course, { held }: CourseWeave): WeavePlan => {
-  const places = new Map(held.map(({ id }, place) => [id, place]));
-  return Object.fromEntries(
-    course.threads.flatMap((thread) =>
-      isStanding(thread)
-        ? []
-        : [
-            [
-              thread.id,
-              (course.plan[thread.id] ?? [])
-                .flatMap(({ classId, layers }) => {
-                  const place = places.get(classId);
-                  return place === undefined ? [] : [{ class: place, layers }];
-                })
-                .toSorted((a, b) => a.class - b.class),
-            ],
-          ],
-    ),
+/** The other way: what of a course's plan lies in the classes that are still to be planned. */
+export const planByPlace = (course: Course, { held, from }: CourseWeave): WeavePlan =>
+  Object.fromEntries(
+    course.threads
+      .filter((thread) => !isStanding(thread))
+      .map((thread) => [
+        thread.id,
+        pathOf(course, held, thread)
+          .filter((one) => one.class >= from)
+          .map((one) => ({ ...one, class: one.class - from })),
+      ]),
   );
-};

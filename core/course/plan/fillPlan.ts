@@ -1,5 +1,5 @@
-import type { WeaveInstance, WeavePlan, WeaveThread } from '../weave/instance';
-import { judgePlan } from '../weave/judgePlan';
+import type { WeaveInstance, WeavePlan, WeaveThread } from '../weave/graph/instance';
+import { judgePlan } from '../weave/graph/judgePlan';
 
 /** A class is filled up to this share of its room; the rest goes into doing things for longer. */
 const FILLED = 0.9;

@@ -1,5 +1,5 @@
-import { type Cloth, costOfCloth, costOfPath, type Loom } from './loom';
-import { nearPaths } from './nearPaths';
+import { type Cloth, costOfCloth, costOfPath, type Loom } from './graph/loom';
+import { nearPaths } from './graph/nearPaths';
 import { type Column, chosenOf, gatherUses, type SolveProgramme, writeProgramme } from './programme';
 import { eachUse, priceSteps } from './rows';
 import type { PriceSearch } from './seekPrices';

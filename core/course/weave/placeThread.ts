@@ -1,5 +1,5 @@
-import { cheapestPath, type ThreadPath } from './cheapestPath';
-import { type Cloth, type Loom, layersIn, reachedIn } from './loom';
+import { cheapestPath, type ThreadPath } from './graph/cheapestPath';
+import { type Cloth, type Loom, layersIn, reachedIn } from './graph/loom';
 
 /** Rounding in sums of minutes. */
 const HAIR = 1e-9;

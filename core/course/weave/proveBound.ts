@@ -1,5 +1,5 @@
-import { introPatterns } from './introPatterns';
-import type { Loom } from './loom';
+import { introPatterns } from './graph/introPatterns';
+import type { Loom } from './graph/loom';
 import { type Column, chosenOf, gatherUses, type SolveProgramme, writeProgramme } from './programme';
 import { eachUse, priceSteps } from './rows';
 import type { PriceSearch } from './seekPrices';

@@ -1,4 +1,4 @@
-import type { Loom } from './loom';
+import type { Loom } from './graph/loom';
 
 /**
  * What is scarce and so has a price: the minutes and the newness of each class, one thread's waiting for another (a row for each link

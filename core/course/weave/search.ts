@@ -1,4 +1,4 @@
-import { type Cloth, costOfCloth, costOfPath, type Loom } from './loom';
+import { type Cloth, costOfCloth, costOfPath, type Loom } from './graph/loom';
 import { placeThread } from './placeThread';
 import { priceSteps } from './rows';
 import type { PriceSearch } from './seekPrices';

@@ -1,5 +1,5 @@
-import { cheapestPath } from './cheapestPath';
-import type { Loom } from './loom';
+import { cheapestPath } from './graph/cheapestPath';
+import type { Loom } from './graph/loom';
 import { eachUse, layRows, priceSteps, type Rows } from './rows';
 
 /**

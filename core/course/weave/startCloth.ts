@@ -1,7 +1,7 @@
-import type { Practice, WeavePlan } from './instance';
-import type { Cloth, Loom } from './loom';
+import type { Practice, WeavePlan } from './graph/instance';
+import type { Cloth, Loom } from './graph/loom';
+import type { ThreadGraph } from './graph/threadGraph';
 import { placeThread } from './placeThread';
-import type { ThreadGraph } from './threadGraph';
 
 /** The steps of a thread that goes through these practices; null where its own rules do not let it. */
 function stepsOf(

@@ -1,6 +1,6 @@
 import { bruteForce, fixtureWeave, madeUpWeave } from '../../testing/madeUpWeave';
-import type { WeaveInstance } from './instance';
-import { judgePlan } from './judgePlan';
+import type { WeaveInstance } from './graph/instance';
+import { judgePlan } from './graph/judgePlan';
 import { type WeaveOptions, type Weaving, weave } from './weave';
 
 /** What there is after so many rounds. */

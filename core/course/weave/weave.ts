@@ -1,10 +1,10 @@
-import type { WeaveInstance, WeavePlan } from './instance';
-import { planOf, setUpLoom } from './loom';
+import type { WeaveInstance, WeavePlan } from './graph/instance';
+import { planOf, setUpLoom } from './graph/loom';
+import { seeded } from './graph/seeded';
 import { chooseBest } from './master';
 import type { SolveProgramme } from './programme';
 import { proveBound } from './proveBound';
 import { searchCloth } from './search';
-import { seeded } from './seeded';
 import { seekPrices } from './seekPrices';
 import { startCloth } from './startCloth';
 

@@ -8,6 +8,7 @@ import {
   type WeaveInstance,
   type WeaveThread,
 } from './instance';
+import { stageAfter } from './stageAfter';
 
 /**
  * Every way one thread can go through the classes, as a graph in typed arrays. A *step* is a way of being practised in a class: from
@@ -47,15 +48,17 @@ interface Knot {
   readonly stage: number;
   /** Layers the last practice added, where its second showing must be told from a plain review. */
   readonly added: number;
+  /** Whether nothing was practised yet. */
+  readonly isFirst: boolean;
 }
 
-/** The stage a practice leads to. */
-function stageAfter(instance: WeaveInstance, gaps: readonly number[], from: Knot, wait: number, adds: boolean): number {
-  const { stageBack = Number.POSITIVE_INFINITY, halfWait = false } = instance;
-  const isFirst = from.at < 0;
-  if (adds) return isFirst ? 0 : Math.max(0, from.stage - stageBack);
-  const gains = !isFirst && (!halfWait || 2 * wait >= (gaps[from.stage] ?? 1));
-  return gains ? Math.min(gaps.length - 1, from.stage + 1) : from.stage;
+/** Before the first class: nothing practised yet, or as a thread stands whose course has begun. */
+function beginning({ known, standing }: WeaveThread, gaps: readonly number[]): Knot {
+  if (!standing) {
+    return { at: -1, layers: known, stage: known > 0 ? gaps.length - 1 : 0, added: 0, isFirst: true };
+  }
+  const stage = Math.min(standing.stage, gaps.length - 1);
+  return { at: standing.last, layers: known, stage, added: standing.added, isFirst: false };
 }
 
 /** Gathers steps, each once. */
@@ -94,7 +97,7 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
   const { known, layers: most, keepWithin } = thread;
   const gaps = gapsOf(thread);
   const steps = gatherSteps(thread, instance);
-  const begin: Knot = { at: -1, layers: known, stage: known > 0 ? gaps.length - 1 : 0, added: 0 };
+  const begin = beginning(thread, gaps);
   // Knots of one class are gathered while those before it are left; so they come in the order of classes.
   const waiting: Map<string, Knot & { readonly into: number[] }>[] = Array.from({ length: classes }, () => new Map());
   const knots: Knot[] = [];
@@ -104,15 +107,17 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
   const leave = (from: Knot): void => {
     firstArc.push(arcTo.length);
     knots.push(from);
-    const isFirst = from.at < 0;
-    const reach = isFirst ? (known > 0 ? (gaps.at(-1) ?? 1) : classes) : (gaps[from.stage] ?? 1);
-    for (let wait = 1; wait <= reach && from.at + wait < classes; wait += 1) {
+    const gap = gaps[from.stage] ?? 1;
+    // What is overdue may still be practised in the first class.
+    const soon = Math.max(gap, -from.at);
+    const reach = from.isFirst ? (known > 0 ? (gaps.at(-1) ?? 1) : classes) : soon;
+    for (let wait = Math.max(1, -from.at); wait <= reach && from.at + wait < classes; wait += 1) {
       const at = from.at + wait;
       const upTo = Math.min(most, from.layers + (thread.most ?? 2));
       for (let layers = from.layers === 0 ? 1 : from.layers; layers <= upTo; layers += 1) {
         const added = layers - from.layers;
-        const stage = stageAfter(instance, gaps, from, wait, added > 0);
-        const to: Knot = { at, layers, stage, added: thread.second === undefined ? 0 : added };
+        const stage = stageAfter(instance, gaps, { ...from, wait, adds: added > 0 });
+        const to: Knot = { at, layers, stage, added: thread.second === undefined ? 0 : added, isFirst: false };
         const key = `${layers} ${stage} ${to.added}`;
         const there = waiting[at]?.get(key) ?? { ...to, into: [] };
         waiting[at]?.set(key, there);
@@ -133,7 +138,7 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
   const isKept = ({ at, stage }: Knot) => classes - 1 - at < (keepWithin ?? gaps[stage] ?? 1);
   const never = known > 0 ? NEVER_PRACTISED * thread.priority : 0;
   const endCosts = knots.map((knot) => {
-    if (knot.at < 0) return never + unfinishedCost(thread, known);
+    if (knot === begin) return never + unfinishedCost(thread, known);
     return isKept(knot) ? unfinishedCost(thread, knot.layers) : Number.POSITIVE_INFINITY;
   });
   const { rows } = steps;
@@ -148,7 +153,7 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
       fresh: Float64Array.from(rows, ({ fresh }) => fresh),
       cost: Float64Array.from(rows, ({ cost }) => cost),
     },
-    knotClass: Int16Array.from(knots, ({ at }) => at),
+    knotClass: Int16Array.from(knots, ({ at }) => Math.max(-1, at)),
     knotLayers: Int16Array.from(knots, ({ layers }) => layers),
     endCost: Float64Array.from(endCosts),
     firstArc: Int32Array.from(firstArc),

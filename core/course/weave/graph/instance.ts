@@ -50,6 +50,17 @@ export const WeaveThread = z.object({
     .optional(),
   /** Practised with at least so many layers, it covers the reviews of these threads in the same class. */
   covers: z.record(z.string(), layer).optional(),
+  /**
+   * Where a thread stands whose course has begun: the class of its last practice, -1 for the one just before, its stage, and how many
+   * layers that practice added. Overdue is legal then: it may be practised in the first class, or be let go.
+   */
+  standing: z
+    .object({
+      last: z.number().int().min(-MOST_CLASSES).max(-1),
+      stage: z.number().int().min(0).max(12),
+      added: z.number().int().min(0).max(MOST_LAYERS),
+    })
+    .optional(),
 });
 export type WeaveThread = z.infer<typeof WeaveThread>;
 

@@ -52,15 +52,15 @@ function followThread(
   tell: { fault: (what: string) => void; load: (at: number, minutes: number, fresh: number) => void },
 ): number {
   const { classes, amount, stageBack = Infinity, halfWait = false, late = LATE } = instance;
-  const { id, priority, known, ideal, review, second = 0, most = 2, keepWithin } = thread;
+  const { id, priority, known, ideal, review, second = 0, most = 2, keepWithin, standing } = thread;
   const gaps = gapsOf(thread);
   const path = pathOf(id);
   let before = known;
-  let stage = known > 0 ? gaps.length - 1 : 0;
-  let last: number | null = null;
-  let shown = 0;
+  let stage = standing?.stage ?? (known > 0 ? gaps.length - 1 : 0);
+  let last: number | null = standing?.last ?? null;
+  let shown = standing ? introOf(thread, known - standing.added, known) : 0;
   let cost = path.length === 0 && known > 0 ? NEVER_PRACTISED * priority : 0;
-  if (known > 0 && (path[0]?.class ?? 0) >= (gaps.at(-1) ?? 0))
+  if (known > 0 && !standing && (path[0]?.class ?? 0) >= (gaps.at(-1) ?? 0))
     tell.fault(`known, first practised in class ${path[0]?.class}`);
   for (const { class: at, layers } of path) {
     if (at >= classes) {
@@ -73,7 +73,10 @@ function followThread(
     if (more < 0 || layers > thread.layers || (before === 0 && more === 0))
       tell.fault(`${before} to ${layers} layers in class ${at}`);
     if (more > most) tell.fault(`${more} new layers in class ${at}`);
-    if (last !== null && (wait <= 0 || wait > gap)) tell.fault(`${wait} classes after class ${last}, at most ${gap}`);
+    // What was overdue when the course was planned anew may be practised in the first class.
+    const isOverdue = last !== null && last < 0 && at === 0;
+    if (last !== null && !isOverdue && (wait <= 0 || wait > gap))
+      tell.fault(`${wait} classes after class ${last}, at most ${gap}`);
     const there = more > 0 ? before : layers;
     const practised = (there > 0 ? (review[there] ?? 0) : 0) * (amount?.[at] ?? 1);
     if (more > 0) {
@@ -91,7 +94,8 @@ function followThread(
     before = layers;
     last = at;
   }
-  if (last !== null && classes - 1 - last >= (keepWithin ?? gaps[stage] ?? 1))
+  const isLetGo = standing !== undefined && path.length === 0;
+  if (last !== null && !isLetGo && classes - 1 - last >= (keepWithin ?? gaps[stage] ?? 1))
     tell.fault(`not practised again after class ${last}`);
   for (const { thread: other, layers, mine } of thread.after) {
     const begins = known >= mine ? undefined : path.find((one) => one.layers >= mine)?.class;

@@ -1,0 +1,137 @@
+import { sampleCourse, sampleThread } from '../../testing/sampleCourse';
+import type { Course } from '../schema/course';
+import { judgePlan } from '../weave/graph/judgePlan';
+import { weave } from '../weave/weave';
+import { courseWeave, planByClass, planByPlace } from './courseWeave';
+import { fillPlan } from './fillPlan';
+import { planDifference } from './planDifference';
+import { whyCell } from './whyCell';
+
+const DOORS = { before: 5, after: 5 };
+const DAY = '2027-01-01';
+
+/** The course with its classes from a place on planned. */
+function planned(course: Course, from = 0): Course {
+  const ready = courseWeave(course, DOORS, DAY, from);
+  let plan = {};
+  let rounds = 0;
+  for (const reached of weave(ready.instance, { start: planByPlace(course, ready) })) {
+    plan = reached.plan;
+    rounds += 1;
+    if (reached.isBest || rounds > 30) break;
+  }
+  return { ...course, plan: planByClass(course, ready, fillPlan(ready.instance, plan)) };
+}
+const numbers = (course: Course, id: string) => {
+  const { held } = courseWeave(course, DOORS, DAY);
+  return (course.plan[id] ?? []).map(({ classId }) => held.findIndex((one) => one.id === classId) + 1);
+};
+
+const clouds = sampleThread('clouds', 3);
+const walking = sampleThread('walking', 1);
+const brush = sampleThread('brush', 2, { wish: 'want', after: [{ thread: 'walking', layers: 1, mine: 1 }] });
+
+test('what a class has room for: less in the first and the last, nothing new in some, and why', () => {
+  const { rooms } = courseWeave(sampleCourse([clouds]), DOORS, DAY);
+  // 65 minutes of class, half of them main.
+  expect(rooms.map(({ main }) => main)).toEqual([24.5, 32.5, 32.5, 32.5, 32.5, 32.5, 32.5, 22.5]);
+  expect(rooms.map(({ newness }) => newness)).toEqual([1, 1.5, 1.5, 0, 1.5, 1.5, 0, 0]);
+  expect(rooms[3]?.nothingNew).toMatch(/after 3 classes with something new/);
+  expect(rooms[7]?.nothingNew).toMatch(/last classes/);
+  const paused = sampleCourse([clouds], 8, {
+    calendar: { ...sampleCourse([]).calendar, closures: [{ from: '2027-01-12', to: '2027-01-12', why: '' }] },
+  });
+  expect(courseWeave(paused, DOORS, DAY).rooms[1]?.nothingNew).toMatch(/first class after 14 days/);
+});
+
+test('a course is planned: every must finished and run at the end, what waits waits, and no rule broken', () => {
+  const course = planned(sampleCourse([clouds, walking, brush]));
+  const ready = courseWeave(course, DOORS, DAY);
+  expect(judgePlan(ready.instance, planByPlace(course, ready)).faults).toEqual([]);
+  expect(course.plan.clouds?.at(-1)).toEqual({ classId: '2027-02-23-1900', layers: 3 });
+  expect(course.plan.walking?.at(-1)?.classId).toBe('2027-02-23-1900');
+  expect(numbers(course, 'brush')[0]).toBeGreaterThan(numbers(course, 'walking')[0] ?? 99);
+});
+
+test('what is practised in every class is taken off the room first, from its first minutes to its last', () => {
+  const post = sampleThread('post', 2, { kind: 'amount', practise: [2, 6] });
+  const course = sampleCourse([post, clouds]);
+  const { instance } = courseWeave(course, DOORS, DAY);
+  expect(instance.threads.map(({ id }) => id)).toEqual(['clouds']);
+  expect(instance.capacity[0]).toBe(24.5 - 2);
+  expect(instance.capacity[7]).toBe(22.5 - 6);
+  expect(numbers(planned(course), 'post')).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
+});
+
+test('no class is left emptier than what is there could fill', () => {
+  const course = planned(sampleCourse([clouds, walking, brush]));
+  const ready = courseWeave(course, DOORS, DAY);
+  const plan = planByPlace(course, ready);
+  const last = ready.held.length - 1;
+  for (const { id } of ready.instance.threads) {
+    if ((plan[id] ?? []).length > 0)
+      expect({ id, classes: plan[id]?.map((one) => one.class) }).toMatchObject({
+        classes: expect.arrayContaining([last]),
+      });
+  }
+});
+
+test('planned anew from a class on, the past stays as it was and what is due comes', () => {
+  const course = planned(sampleCourse([clouds, walking, brush]));
+  // The third class was cancelled after two were taught.
+  const cancelled: Course = {
+    ...course,
+    calendar: { ...course.calendar, changes: [{ kind: 'cancelled', id: '2027-01-19-1900', why: 'Heating' }] },
+  };
+  const again = planned(cancelled, 2);
+  for (const { id } of course.threads) {
+    const past = (plan: Course['plan']) => (plan[id] ?? []).filter(({ classId }) => classId < '2027-01-19');
+    expect(past(again.plan)).toEqual(past(course.plan));
+    expect((again.plan[id] ?? []).every(({ classId }) => classId !== '2027-01-19-1900')).toBe(true);
+  }
+  const ready = courseWeave(again, DOORS, DAY, 2);
+  expect(judgePlan(ready.instance, planByPlace(again, ready)).faults).toEqual([]);
+  expect(again.plan.clouds?.at(-1)?.layers).toBe(3);
+});
+
+test('a class that is moved keeps what is planned for it', () => {
+  const course = planned(sampleCourse([clouds, walking]));
+  const moved: Course = {
+    ...course,
+    calendar: {
+      ...course.calendar,
+      changes: [{ kind: 'moved', id: '2027-01-19-1900', date: '2027-01-20', startsAt: '18:00' }],
+    },
+  };
+  const [before, after] = [courseWeave(course, DOORS, DAY), courseWeave(moved, DOORS, DAY)];
+  expect(planByPlace(moved, after)).toEqual(planByPlace(course, before));
+});
+
+test('the difference of two plans is said layer by layer, and nothing is said of what is the same', () => {
+  const course = sampleCourse([clouds]);
+  const { held } = courseWeave(course, DOORS, DAY);
+  const at = (...cells: [number, number][]) => ({
+    clouds: cells.map(([k, layers]) => ({ classId: held[k - 1]?.id ?? '', layers })),
+  });
+  const was = at([1, 1], [2, 1], [3, 2]);
+  expect(planDifference(course, held, was, was)).toEqual([]);
+  expect(planDifference(course, held, was, at([1, 1], [2, 2], [3, 2])).map(({ what }) => what)).toEqual([
+    '“step 2” moves from class 3 to 2',
+  ]);
+  expect(planDifference(course, held, was, at([1, 1], [2, 1])).map(({ what }) => what)).toEqual([
+    '“step 2” is no longer reached',
+  ]);
+  expect(planDifference(course, held, was, at([1, 1], [3, 2], [5, 2])).map(({ what }) => what)).toEqual([
+    'practised in 5 besides, not in 2',
+  ]);
+});
+
+test('a cell says why it is there', () => {
+  const course = planned(sampleCourse([clouds, walking, brush]));
+  const ready = courseWeave(course, DOORS, DAY);
+  const cellOf = (id: string, place: number) => course.plan[id]?.[place]?.classId ?? '';
+  expect(whyCell(course, ready, 'clouds', cellOf('clouds', 0)).join(' ')).toMatch(/“step 1” is introduced here/);
+  expect(whyCell(course, ready, 'clouds', cellOf('clouds', 1)).join(' ')).toMatch(/shown a second time/);
+  expect(whyCell(course, ready, 'brush', cellOf('brush', 0)).join(' ')).toMatch(/waits for walking, one step of it/);
+  expect(whyCell(course, ready, 'brush', '2027-01-05-1900')).toEqual([]);
+});

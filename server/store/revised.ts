@@ -1,0 +1,80 @@
+import type { Database } from 'better-sqlite3';
+import { z } from 'zod';
+
+/** What became of a save. */
+export type SaveAnswer<Stored> =
+  | { readonly kind: 'saved'; readonly stored: Stored }
+  | { readonly kind: 'newer'; readonly stored: Stored }
+  | { readonly kind: 'missing' };
+
+/** Documents of one kind, each with a revision that counts its saves from 1; what is taken away can be brought back. */
+export interface RevisedStore<Thing, Stored> {
+  all(): Stored[];
+  find(id: string): Stored | null;
+  /** Answers null where the id is taken. */
+  add(thing: Thing, now: string): Stored | null;
+  save(thing: Thing, revision: number, now: string): SaveAnswer<Stored>;
+  /** Takes one out of sight; `restore` brings it back. Both answer whether there was one. */
+  remove(id: string, now: string): boolean;
+  restore(id: string): boolean;
+}
+
+const Row = z.object({ document: z.string(), revision: z.number(), changed_at: z.string() });
+
+interface Kind<Thing, Stored> {
+  /** The table and the order of its rows, as they stand in the statements: never from outside. */
+  readonly table: string;
+  readonly order: string;
+  readonly schema: z.ZodType<Thing>;
+  readonly stored: (thing: Thing, revision: number, changedAt: string) => Stored;
+  readonly thingOf: (stored: Stored) => Thing;
+  readonly revisionOf: (stored: Stored) => number;
+}
+
+/** A store of documents of one kind in a table of its own. */
+export function revisedStore<Thing extends { readonly id: string }, Stored>(
+  database: Database,
+  { table, order, schema, stored, thingOf, revisionOf }: Kind<Thing, Stored>,
+): RevisedStore<Thing, Stored> {
+  const columns = 'document, revision, changed_at';
+  const all = database.prepare(`SELECT ${columns} FROM ${table} WHERE deleted_at IS NULL ORDER BY ${order}`);
+  const one = database.prepare(`SELECT ${columns} FROM ${table} WHERE id = ? AND deleted_at IS NULL`);
+  const taken = database.prepare(`SELECT 1 FROM ${table} WHERE id = ?`);
+  const insert = database.prepare(`INSERT INTO ${table} (id, document, revision, changed_at) VALUES (?, ?, 1, ?)`);
+  const update = database.prepare(
+    `UPDATE ${table} SET document = ?, revision = revision + 1, changed_at = ? WHERE id = ?`,
+  );
+  const hide = database.prepare(`UPDATE ${table} SET deleted_at = ? WHERE id = ? AND deleted_at IS NULL`);
+  const show = database.prepare(`UPDATE ${table} SET deleted_at = NULL WHERE id = ? AND deleted_at IS NOT NULL`);
+
+  const read = (row: unknown): Stored => {
+    const { document, revision, changed_at } = Row.parse(row);
+    return stored(schema.parse(JSON.parse(document)), revision, changed_at);
+  };
+  const find = (id: string): Stored | null => {
+    const row = one.get(id);
+    return row === undefined ? null : read(row);
+  };
+  const sure = (id: string): Stored => read(one.get(id));
+
+  return {
+    all: () => all.all().map(read),
+    find,
+    add: database.transaction((thing: Thing, now: string) => {
+      if (taken.get(thing.id) !== undefined) return null;
+      insert.run(thing.id, JSON.stringify(thing), now);
+      return sure(thing.id);
+    }),
+    save: database.transaction((thing: Thing, revision: number, now: string): SaveAnswer<Stored> => {
+      const there = find(thing.id);
+      if (!there) return { kind: 'missing' };
+      // A save whose answer was lost on the way comes again: the same content is no conflict.
+      if (JSON.stringify(thingOf(there)) === JSON.stringify(thing)) return { kind: 'saved', stored: there };
+      if (revisionOf(there) !== revision) return { kind: 'newer', stored: there };
+      update.run(JSON.stringify(thing), now, thing.id);
+      return { kind: 'saved', stored: sure(thing.id) };
+    }),
+    remove: (id, now) => hide.run(now, id).changes > 0,
+    restore: (id) => show.run(id).changes > 0,
+  };
+}
