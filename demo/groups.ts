@@ -37,4 +37,15 @@ export const demoGroups: readonly Group[] = [
     schools: USUAL_SCHOOLS,
     doors: NO_DOORS,
   },
+  {
+    id: 'reading-room',
+    name: 'Reading room, on the chair',
+    place: 'Wendlebrook library, the reading room',
+    meets: 'Afternoons, 14:00',
+    meetings: [{ weekday: 5, startsAt: '14:00', minutes: 60 }],
+    about: 'Twelve people who sit: chairs without arms in a half circle, a carpet, the shelves within reach.',
+    asked: { strength: 'gentle', paceLeast: 5, paceMost: 10 },
+    schools: USUAL_SCHOOLS,
+    doors: USUAL_DOORS,
+  },
 ];

@@ -1,8 +1,11 @@
 import type { Database } from 'better-sqlite3';
+import type { Form } from '../core/movement/schema/form';
 import type { Movement } from '../core/movement/schema/movement';
+import { courseStore } from '../server/store/courses';
 import { groupStore } from '../server/store/groups';
 import { logStore } from '../server/store/logs';
 import { sessionStore } from '../server/store/sessions';
+import { demoCourses, groupsAround } from './courses';
 import { demoGroups } from './groups';
 import { demoLog } from './log';
 import { demoSessions } from './sessions';
@@ -11,13 +14,22 @@ import { demoSessions } from './sessions';
  * Puts the demo world into an empty database, in one transaction.
  * @param today the local day the demo's classes are laid around, YYYY-MM-DD
  */
-export function loadDemo(database: Database, movements: readonly Movement[], today: string): void {
+export function loadDemo(
+  database: Database,
+  movements: readonly Movement[],
+  forms: readonly Form[],
+  today: string,
+): void {
   const find = (id: string) => movements.find((movement) => movement.id === id);
   const sessions = demoSessions(today, find);
+  const met = groupsAround(demoGroups, today);
+  const courses = demoCourses(today, met, find, forms);
   const now = new Date().toISOString();
   database.transaction(() => {
     const groups = groupStore(database);
-    for (const group of demoGroups) groups.add(group);
+    for (const group of met) groups.add(group);
+    const ofCourses = courseStore(database);
+    for (const course of courses) ofCourses.add(course, now);
     const store = sessionStore(database);
     for (const session of sessions) store.add(session, now);
     const [taught] = sessions;

@@ -192,7 +192,8 @@ const dayAfter = (day: string, days: number): string => dayjs(day).add(days, 'da
 /** The classes of the demo world around a day: last week's and tonight's evening class, a morning and a lunch break. */
 export function demoSessions(today: string, find: FindMovement): Session[] {
   const made = (
-    head: Omit<Session, 'breath' | 'schools' | 'sections' | 'setAside' | 'course' | 'family'>,
+    head: Omit<Session, 'breath' | 'schools' | 'sections' | 'setAside' | 'course' | 'family'> &
+      Partial<Pick<Session, 'course'>>,
     order: Order,
     main: Partial<Pick<Section, 'blocks' | 'settle'>> = {},
   ): Session =>
@@ -205,13 +206,15 @@ export function demoSessions(today: string, find: FindMovement): Session[] {
         ...(section.kind === 'main' ? main : {}),
       })),
     });
+  /** A class of the evening course, by its day. */
+  const inCourse = (date: string) => ({ date, course: { id: 'evening-course', classId: `${date}-1900` } });
   const atEvening = { groupId: 'tram-shed-evening', startsAt: '19:00', slotMinutes: 75, doors: USUAL_DOORS };
   return [
     made(
-      { id: 'evening-week-3', title: 'Clouds and waves, first time', date: dayAfter(today, -7), ...atEvening },
+      { id: 'evening-week-3', title: 'Clouds and waves, first time', ...inCourse(dayAfter(today, -7)), ...atEvening },
       weekBefore,
     ),
-    made({ id: 'evening-week-4', title: 'Clouds and brush knee', date: today, ...atEvening }, evening, {
+    made({ id: 'evening-week-4', title: 'Clouds and brush knee', ...inCourse(today), ...atEvening }, evening, {
       blocks: [together],
     }),
     made(

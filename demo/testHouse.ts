@@ -24,7 +24,7 @@ export interface TestHouse {
 export function openTestHouse(): TestHouse {
   const folder = mkdtempSync(join(tmpdir(), 'vesperum-'));
   const { database } = openDatabase(folder);
-  loadDemo(database, repertoire, DEMO_DAY);
+  loadDemo(database, repertoire, forms, DEMO_DAY);
   const app = createApp({ database, movements: repertoire, forms, webFolder: null });
   return {
     database,

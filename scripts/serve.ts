@@ -18,7 +18,7 @@ function start(): void {
   const movements = readRepertoire(join(root, 'repertoire'));
   const forms = readForms(join(root, 'repertoire', 'forms'));
   const { database, isNew } = openDatabase(dataFolder);
-  if (isNew && !process.argv.includes('--empty')) loadDemo(database, movements, dayjs().format('YYYY-MM-DD'));
+  if (isNew && !process.argv.includes('--empty')) loadDemo(database, movements, forms, dayjs().format('YYYY-MM-DD'));
   const built = join(root, 'dist', 'web');
   const app = createApp({
     database,

@@ -19,7 +19,7 @@ const problemOf = async (answer: Response) => {
 describe('what is there', () => {
   test('movements, groups and sessions are listed', async () => {
     expect(await (await house.ask('GET', '/api/movements')).json()).toHaveLength(repertoire.length);
-    expect(await (await house.ask('GET', '/api/groups')).json()).toHaveLength(3);
+    expect(await (await house.ask('GET', '/api/groups')).json()).toHaveLength(4);
     const sessions = SessionSummary.array().parse(await (await house.ask('GET', '/api/sessions')).json());
     expect(sessions.map(({ slotMinutes }) => slotMinutes).sort()).toEqual([20, 55, 75, 75]);
     expect(sessions.every((one) => Math.abs(one.safeMs - classSeconds(one) * 1000) < 180_000)).toBe(true);

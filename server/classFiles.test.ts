@@ -19,7 +19,7 @@ test('a class written to a file comes back as another class, with nothing else c
   const answer = await bring(writeClass(session, shipped));
   expect(answer.status).toBe(201);
   const stored = StoredSession.parse(await answer.json());
-  expect(stored.session).toEqual({ ...session, id: 'brought', groupId: null });
+  expect(stored.session).toEqual({ ...session, id: 'brought', groupId: null, course: null });
   expect(await tonight()).toMatchObject({ session, revision: 1 });
 });
 
@@ -79,6 +79,7 @@ test('how a group is taught where schools disagree is kept, what is not said is 
   const groups = (await (await house.ask('GET', '/api/groups')).json()) as Group[];
   expect(groups.map((group) => [group.id, group.schools.frontShare])).toEqual([
     ['depot-yard', 80],
+    ['reading-room', 70],
     ['tram-shed-evening', 70],
     ['tram-shed-morning', 70],
   ]);

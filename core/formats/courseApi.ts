@@ -4,7 +4,12 @@ import { WeaveInstance, WeavePlan } from '../course/weave/graph/instance';
 import { Problem } from './api';
 
 /** What is to be woven, and for how long at most. */
-export const WeaveRequest = z.object({ instance: WeaveInstance, seconds: z.number().min(0.1).max(120).default(5) });
+export const WeaveRequest = z.object({
+  instance: WeaveInstance,
+  seconds: z.number().min(0.1).max(120).default(5),
+  /** A plan to begin with: what of it does not hold is woven anew. */
+  start: WeavePlan.optional(),
+});
 export const WeaveReply = z.object({
   /** For each thread the classes it is practised in, and with how many layers after each. */
   plan: WeavePlan,

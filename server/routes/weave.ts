@@ -23,11 +23,14 @@ const weaveRoute = createRoute({
 export function weaveRoutes(): OpenAPIHono {
   let weaving = 0;
   return router().openapi(weaveRoute, async (context) => {
-    const { instance, seconds } = context.req.valid('json');
+    const { instance, seconds, start } = context.req.valid('json');
     if (weaving >= MOST_AT_ONCE) throw new Refusal(503, 'Other plans are being woven just now. Ask again in a moment.');
     weaving += 1;
     try {
-      const { plan, cost, bound } = await weaveInThread({ instance, seconds }, context.req.raw.signal);
+      const { plan, cost, bound } = await weaveInThread(
+        { instance, seconds, ...(start && { start }) },
+        context.req.raw.signal,
+      );
       return context.json({ plan, cost, bound }, 200);
     } finally {
       weaving -= 1;

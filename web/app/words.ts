@@ -20,6 +20,9 @@ export function dayInWords(day: string | null, today: string): string {
   return dayjs(day).format('dddd D MMMM');
 }
 
+/** The days of the week, Monday first. */
+export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+
 export const today = (): string => dayjs().format('YYYY-MM-DD');
 
 const SECTION_WORDS: Readonly<Record<string, string>> = {

@@ -1,4 +1,9 @@
 import { expose } from 'comlink';
+import { type DrawnClass, drawUpClass } from '../../core/course/classes/drawUpClass';
+import { courseWeave } from '../../core/course/plan/courseWeave';
+import type { Course } from '../../core/course/schema/course';
+import type { Group } from '../../core/group/group';
+import type { Form } from '../../core/movement/schema/form';
 import type { Movement } from '../../core/movement/schema/movement';
 import { type Asked, contextFor, type JudgingContext } from '../../core/session/findings/finding/finding';
 import type { FitKind } from '../../core/session/fit/buildModel';
@@ -30,6 +35,19 @@ const composer = {
     proposeWarmUp(plan, contextOf(asked), preferences),
   coolDown: (plan: Plan, asked: Asked, preferences: Preferences): Proposal[] =>
     proposeCoolDown(plan, contextOf(asked), preferences),
+  /** A class of a course from its plan; null where it is not held. */
+  drawUp(
+    course: Course,
+    group: Group,
+    classId: string,
+    day: string,
+    asked: Asked,
+    forms: readonly Form[],
+  ): DrawnClass | null {
+    const weave = courseWeave(course, group.doors, day);
+    const one = weave.held.find(({ id }) => id === classId);
+    return one ? drawUpClass(course, group, weave, one, contextOf(asked), forms) : null;
+  },
   draft: (asked: Asked, request: DraftRequest): Draft => proposeDraft(contextOf(asked), request),
 };
 export type Composer = typeof composer;

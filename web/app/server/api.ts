@@ -1,4 +1,6 @@
 import { createApi } from '@reduxjs/toolkit/query/react';
+import type { z } from 'zod';
+import type { Course } from '../../../core/course/schema/course';
 import type {
   ClassFileText,
   Library,
@@ -11,6 +13,7 @@ import type {
   SessionSummary,
   StoredSession,
 } from '../../../core/formats/api';
+import type { CourseSave, StoredCourse, WeaveReply, WeaveRequest } from '../../../core/formats/courseApi';
 import type { Group, GroupAsked } from '../../../core/group/group';
 import type { Schools } from '../../../core/movement/adapt/schools';
 import type { Wording } from '../../../core/movement/adapt/wording';
@@ -23,7 +26,17 @@ import type { MovementTraits } from '../../../core/traits/movementTraits';
 import { ask, wasKept } from './ask';
 
 /** What the server holds, by kind: a change of one asks anew what shows it. */
-export const TAGS = ['sessions', 'session', 'logs', 'library', 'groups', 'asides', 'passages', 'wording'] as const;
+export const TAGS = [
+  'sessions',
+  'session',
+  'courses',
+  'logs',
+  'library',
+  'groups',
+  'asides',
+  'passages',
+  'wording',
+] as const;
 
 /** A class as the server holds it, or as this machine had it from before while the server is away. */
 export interface FetchedSession extends StoredSession {
@@ -63,6 +76,44 @@ export const api = createApi({
       invalidatesTags: ['library'],
     }),
     groups: build.query<Group[], void>({ query: () => 'groups', providesTags: ['groups'] }),
+    groupsPutAway: build.query<Group[], void>({ query: () => 'groups/put-away', providesTags: ['groups'] }),
+    addGroup: build.mutation<Group, Group>({
+      query: (body) => ({ url: 'groups', method: 'POST', body }),
+      invalidatesTags: ['groups'],
+    }),
+    changeGroup: build.mutation<Group, Group>({
+      query: (body) => ({ url: `groups/${body.id}`, method: 'PUT', body }),
+      invalidatesTags: ['groups'],
+    }),
+    putGroupAway: build.mutation<void, string>({
+      query: (id) => ({ url: `groups/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['groups'],
+    }),
+    bringGroupBack: build.mutation<Group, string>({
+      query: (id) => ({ url: `groups/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['groups'],
+    }),
+    courses: build.query<StoredCourse[], void>({ query: () => 'courses', providesTags: ['courses'] }),
+    course: build.query<StoredCourse, string>({ query: (id) => `courses/${id}`, providesTags: ['courses'] }),
+    addCourse: build.mutation<StoredCourse, Course>({
+      query: (course) => ({ url: 'courses', method: 'POST', body: { course } }),
+      invalidatesTags: ['courses'],
+    }),
+    saveCourse: build.mutation<StoredCourse, CourseSave>({
+      query: (body) => ({ url: `courses/${body.course.id}`, method: 'PUT', body }),
+      invalidatesTags: ['courses'],
+    }),
+    removeCourse: build.mutation<void, string>({
+      query: (id) => ({ url: `courses/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['courses'],
+    }),
+    restoreCourse: build.mutation<StoredCourse, string>({
+      query: (id) => ({ url: `courses/${id}/restore`, method: 'POST' }),
+      invalidatesTags: ['courses'],
+    }),
+    weave: build.mutation<z.infer<typeof WeaveReply>, z.input<typeof WeaveRequest>>({
+      query: (body) => ({ url: 'compute/weave', method: 'POST', body }),
+    }),
     askGroup: build.mutation<Group, { id: string; asked: GroupAsked }>({
       query: ({ id, asked }) => ({ url: `groups/${id}/asked`, method: 'PUT', body: asked }),
       invalidatesTags: ['groups'],

@@ -5,8 +5,8 @@ import type { FitKind } from '../../../../../core/session/fit/buildModel';
 import type { FitAnswer } from '../../../../../core/session/fit/fitPlan';
 import type { Session } from '../../../../../core/session/plan/session';
 import type { AskedOf } from '../../../../class/useAsked';
+import { useComposer } from '../../../../class/useComposer';
 import { FitProposal } from './FitProposal';
-import { useComposer } from './useComposer';
 import './compose.css';
 
 interface Props {

@@ -9,9 +9,9 @@ import { minutes } from '../../../../../core/words/clockWords';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import type { AskedOf } from '../../../../class/useAsked';
+import { useComposer } from '../../../../class/useComposer';
 import { drafted, mended } from '../../draft/draft';
 import { DraftChoice } from './DraftChoice';
-import { useComposer } from './useComposer';
 import './compose.css';
 
 interface Props {

@@ -1,8 +1,8 @@
 import type { Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { startWorker, WorkerGone } from '../../../../app/machine/startWorker';
-import { useRepertoire } from '../../../../app/repertoire';
-import type { Composer } from '../../../../workers/compose';
+import { startWorker, WorkerGone } from '../app/machine/startWorker';
+import { useRepertoire } from '../app/repertoire';
+import type { Composer } from '../workers/compose';
 
 export interface LongWork {
   readonly isBusy: boolean;
@@ -32,7 +32,7 @@ export function useComposer(): LongWork {
       cancel();
       setFailure(null);
       const composer = startWorker<Composer>(
-        (name) => new Worker(new URL('../../../../workers/compose.ts', import.meta.url), { type: 'module', name }),
+        (name) => new Worker(new URL('../workers/compose.ts', import.meta.url), { type: 'module', name }),
       );
       setIsBusy(true);
       const dismissed = new Promise<null>((resolve) => {

@@ -1,0 +1,179 @@
+import { App, Button, DatePicker, Input, InputNumber, Radio, Select, TimePicker } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Meeting } from '../../../core/course/calendar/calendar';
+import { Course } from '../../../core/course/schema/course';
+import { usualRules } from '../../../core/course/schema/rules';
+import { READY_MADE, threadsOf } from '../../../core/course/syllabus/readyMade';
+import type { Group } from '../../../core/group/group';
+import { freshId } from '../../app/machine/freshId';
+import { useRepertoire } from '../../app/repertoire';
+import { api } from '../../app/server/api';
+import { Notice, Waiting } from '../../app/shell/Notice';
+import { today, WEEKDAYS } from '../../app/words';
+import { usePlanCourse } from './usePlanCourse';
+import './courses.css';
+
+/** A course is begun from a ready-made syllabus, for a group: everything else is proposed. */
+export function NewCourse() {
+  const { data: groups, isError, refetch } = api.useGroupsQuery();
+  const navigate = useNavigate();
+  if (isError) {
+    return (
+      <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
+    );
+  }
+  if (!groups) return <Waiting />;
+  const [first] = groups;
+  if (!first) {
+    return (
+      <Notice action={{ label: 'Make a group', onPress: () => navigate('/groups') }}>
+        A course is for a group: say first who comes, and when.
+      </Notice>
+    );
+  }
+  return <NewCourseForm groups={groups} first={first} />;
+}
+
+const meetingOf = (group: Group): Meeting => group.meetings[0] ?? { weekday: 2, startsAt: '19:00', minutes: 60 };
+
+/** The first day from today on that is a weekday. */
+const firstDayOn = (weekday: number): string => {
+  const ahead = Array.from({ length: 7 }, (_, days) => dayjs().add(days, 'day'));
+  return (ahead.find((day) => day.day() === weekday % 7) ?? dayjs()).format('YYYY-MM-DD');
+};
+
+function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; readonly first: Group }) {
+  const { find, forms } = useRepertoire();
+  const { message } = App.useApp();
+  const navigate = useNavigate();
+  const planCourse = usePlanCourse();
+  const [addCourse] = api.useAddCourseMutation();
+  const [group, setGroup] = useState(first);
+  const [ready, setReady] = useState(READY_MADE[0] as (typeof READY_MADE)[number]);
+  const [meeting, setMeeting] = useState(() => meetingOf(first));
+  const [firstDay, setFirstDay] = useState(() => firstDayOn(meetingOf(first).weekday));
+  const [count, setCount] = useState(() => (ready.ends.kind === 'classes' ? ready.ends.count : 8));
+  const [name, setName] = useState<string | null>(null);
+  const [isPlanning, setPlanning] = useState(false);
+  const title = name ?? `${group.name}: ${ready.name.split(',')[0]}`;
+
+  const begin = async () => {
+    setPlanning(true);
+    const course = Course.parse({
+      id: freshId('course'),
+      name: title,
+      groupId: group.id,
+      calendar: {
+        firstDay,
+        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        meetings: [meeting],
+        ends: ready.ends.kind === 'classes' ? { kind: 'classes', count } : ready.ends,
+      },
+      rules: usualRules(group.asked.strength),
+      threads: threadsOf(ready, find, forms),
+    });
+    try {
+      const { plan } = await planCourse(course, group, 0);
+      await addCourse({ ...course, plan }).unwrap();
+      navigate(`/courses/${course.id}`);
+    } catch {
+      message.error('The server does not answer, so no course was made. What you chose is still here.');
+      setPlanning(false);
+    }
+  };
+
+  return (
+    <form
+      className="place new-course"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void begin();
+      }}
+    >
+      <h1>Plan a course</h1>
+      <label htmlFor="course-group">For whom</label>
+      <Select
+        id="course-group"
+        value={group.id}
+        options={groups.map(({ id, name: label }) => ({ value: id, label }))}
+        onChange={(id) => {
+          const chosen = groups.find((one) => one.id === id) ?? group;
+          setGroup(chosen);
+          setMeeting(meetingOf(chosen));
+          setFirstDay(firstDayOn(meetingOf(chosen).weekday));
+        }}
+      />
+      <span id="course-syllabus">What is taught</span>
+      <Radio.Group
+        aria-labelledby="course-syllabus"
+        className="new-course-ready"
+        value={ready.id}
+        onChange={({ target }) => {
+          const chosen = READY_MADE.find(({ id }) => id === target.value) ?? ready;
+          setReady(chosen);
+          if (chosen.ends.kind === 'classes') setCount(chosen.ends.count);
+        }}
+      >
+        {READY_MADE.map(({ id, name: label, about }) => (
+          <Radio key={id} value={id}>
+            <span className="name">{label}</span>
+            <span className="faded">{about}</span>
+          </Radio>
+        ))}
+      </Radio.Group>
+      <label htmlFor="course-day">First day</label>
+      <DatePicker
+        id="course-day"
+        allowClear={false}
+        value={dayjs(firstDay)}
+        format="ddd D MMM YYYY"
+        onChange={(day) => {
+          if (!day) return;
+          setFirstDay(day.format('YYYY-MM-DD'));
+          setMeeting((now) => ({ ...now, weekday: day.day() === 0 ? 7 : day.day() }));
+        }}
+      />
+      <label htmlFor="course-time">Every {WEEKDAYS[meeting.weekday - 1]} at</label>
+      <span className="new-course-time">
+        <TimePicker
+          id="course-time"
+          allowClear={false}
+          format="HH:mm"
+          minuteStep={5}
+          value={dayjs(`${today()}T${meeting.startsAt}`)}
+          onChange={(time) => time && setMeeting((now) => ({ ...now, startsAt: time.format('HH:mm') }))}
+        />
+        <label htmlFor="course-minutes">for</label>
+        <InputNumber
+          id="course-minutes"
+          min={15}
+          max={240}
+          suffix="min"
+          value={meeting.minutes}
+          onChange={(minutes) => minutes !== null && setMeeting((now) => ({ ...now, minutes }))}
+        />
+      </span>
+      {ready.ends.kind === 'classes' && (
+        <>
+          <label htmlFor="course-count">Classes</label>
+          <InputNumber
+            id="course-count"
+            min={2}
+            max={40}
+            value={count}
+            onChange={(many) => many !== null && setCount(many)}
+          />
+        </>
+      )}
+      <label htmlFor="course-name">Called</label>
+      <Input id="course-name" maxLength={120} value={title} onChange={({ target }) => setName(target.value)} />
+      <div className="new-course-act">
+        <Button type="primary" htmlType="submit" loading={isPlanning} disabled={title.trim() === ''}>
+          {isPlanning ? 'Planning' : 'Plan it'}
+        </Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,171 @@
+import { Button, Input, InputNumber, Select, TimePicker } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import type { Meeting } from '../../../core/course/calendar/calendar';
+import { STRENGTHS } from '../../../core/demand/ceilings';
+import { Group } from '../../../core/group/group';
+import { WEEKDAYS } from '../../app/words';
+
+const STRENGTH_WORDS = {
+  gentle: 'Gentle: little at a time',
+  steady: 'Steady: as most groups',
+  strong: 'Strong: used to long and low',
+} as const;
+
+interface Props {
+  readonly group: Group;
+  readonly title: string;
+  readonly onSave: (group: Group) => void;
+  readonly onCancel: () => void;
+}
+
+/** Everything about a group, in one form; what does not hold is said beside its field. */
+export function GroupForm({ group, title, onSave, onCancel }: Props) {
+  const [now, setNow] = useState(group);
+  const [isTried, setTried] = useState(false);
+  const change = (part: Partial<Group>) => setNow((before) => ({ ...before, ...part }));
+  const answer = Group.safeParse(now);
+  const fault = (field: string): string | undefined =>
+    isTried ? answer.error?.issues.find(({ path }) => path.join('.') === field)?.message : undefined;
+  const meeting = (place: number, part: Partial<Meeting>) =>
+    change({ meetings: now.meetings.map((one, index) => (index === place ? { ...one, ...part } : one)) });
+  return (
+    <form
+      className="place group-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        setTried(true);
+        if (answer.success) onSave(answer.data);
+      }}
+    >
+      <h1>{title}</h1>
+      <label htmlFor="group-name">Name</label>
+      <div>
+        <Input
+          id="group-name"
+          maxLength={120}
+          value={now.name}
+          status={fault('name') ? 'error' : ''}
+          aria-describedby="group-name-fault"
+          onChange={({ target }) => change({ name: target.value })}
+        />
+        <p id="group-name-fault" role="alert">
+          {fault('name')}
+        </p>
+      </div>
+      <label htmlFor="group-place">Hall</label>
+      <Input
+        id="group-place"
+        maxLength={120}
+        value={now.place}
+        onChange={({ target }) => change({ place: target.value })}
+      />
+      <span>Meets</span>
+      <div className="group-meetings">
+        {now.meetings.map(({ weekday, startsAt, minutes }, place) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: meetings have no other identity than their place
+          <div key={place}>
+            <Select
+              aria-label={`Day ${place + 1}`}
+              value={weekday}
+              options={WEEKDAYS.map((label, index) => ({ value: index + 1, label }))}
+              onChange={(value) => meeting(place, { weekday: value })}
+            />
+            <TimePicker
+              aria-label={`Time ${place + 1}`}
+              allowClear={false}
+              format="HH:mm"
+              minuteStep={5}
+              value={dayjs(`2000-01-01T${startsAt}`)}
+              onChange={(time) => time && meeting(place, { startsAt: time.format('HH:mm') })}
+            />
+            <InputNumber
+              aria-label={`Minutes ${place + 1}`}
+              min={15}
+              max={240}
+              suffix="min"
+              value={minutes}
+              onChange={(value) => value !== null && meeting(place, { minutes: value })}
+            />
+            <Button
+              aria-label={`Leave out day ${place + 1}`}
+              onClick={() => change({ meetings: now.meetings.filter((_, index) => index !== place) })}
+            >
+              Leave out
+            </Button>
+          </div>
+        ))}
+        {now.meetings.length < 7 && (
+          <Button
+            onClick={() => change({ meetings: [...now.meetings, { weekday: 2, startsAt: '19:00', minutes: 60 }] })}
+          >
+            Another day
+          </Button>
+        )}
+      </div>
+      <label htmlFor="group-before">Of it not class</label>
+      <div className="group-row">
+        <InputNumber
+          id="group-before"
+          min={0}
+          max={60}
+          suffix="min before"
+          value={now.doors.before}
+          onChange={(before) => before !== null && change({ doors: { ...now.doors, before } })}
+        />
+        <InputNumber
+          aria-label="Minutes after"
+          min={0}
+          max={60}
+          suffix="min after"
+          value={now.doors.after}
+          onChange={(after) => after !== null && change({ doors: { ...now.doors, after } })}
+        />
+      </div>
+      <label htmlFor="group-strength">What may be asked</label>
+      <Select
+        id="group-strength"
+        value={now.asked.strength}
+        options={STRENGTHS.map((value) => ({ value, label: STRENGTH_WORDS[value] }))}
+        onChange={(strength) => change({ asked: { ...now.asked, strength } })}
+      />
+      <label htmlFor="group-slowest">Breaths a minute</label>
+      <div>
+        <div className="group-row">
+          <InputNumber
+            id="group-slowest"
+            min={2}
+            max={30}
+            step={0.5}
+            value={now.asked.paceLeast}
+            onChange={(paceLeast) => paceLeast !== null && change({ asked: { ...now.asked, paceLeast } })}
+          />
+          <span>to</span>
+          <InputNumber
+            aria-label="Quickest breaths a minute"
+            min={2}
+            max={30}
+            step={0.5}
+            value={now.asked.paceMost}
+            onChange={(paceMost) => paceMost !== null && change({ asked: { ...now.asked, paceMost } })}
+          />
+        </div>
+        <p role="alert">{fault('asked.paceMost')}</p>
+      </div>
+      <label htmlFor="group-about">About them</label>
+      <Input.TextArea
+        id="group-about"
+        maxLength={400}
+        autoSize={{ minRows: 2 }}
+        value={now.about}
+        onChange={({ target }) => change({ about: target.value })}
+      />
+      <div className="group-form-acts">
+        <Button type="primary" htmlType="submit">
+          Save
+        </Button>
+        <Button onClick={onCancel}>Cancel</Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,127 @@
+import { App, Button } from 'antd';
+import { useState } from 'react';
+import { type Group, USUAL_ASKED } from '../../../core/group/group';
+import { USUAL_SCHOOLS } from '../../../core/movement/adapt/schools';
+import { USUAL_DOORS } from '../../../core/session/plan/slotTime';
+import { freshId } from '../../app/machine/freshId';
+import { api } from '../../app/server/api';
+import { whyRefused } from '../../app/server/problemIn';
+import { Notice, Waiting } from '../../app/shell/Notice';
+import { GroupForm } from './GroupForm';
+import { meetingWords } from './meetingWords';
+import './groups.css';
+
+const newGroup = (): Group => ({
+  id: freshId('group'),
+  name: '',
+  place: '',
+  meets: '',
+  meetings: [{ weekday: 2, startsAt: '19:00', minutes: 60 }],
+  about: '',
+  asked: USUAL_ASKED,
+  schools: USUAL_SCHOOLS,
+  doors: USUAL_DOORS,
+});
+
+/** Who is taught, where and when. Groups that are put away keep their classes and courses. */
+export function Groups() {
+  const { data: groups, isError, refetch } = api.useGroupsQuery();
+  const { data: away = [] } = api.useGroupsPutAwayQuery();
+  const [changeGroup] = api.useChangeGroupMutation();
+  const [addGroup] = api.useAddGroupMutation();
+  const [putAway] = api.usePutGroupAwayMutation();
+  const [bringBack] = api.useBringGroupBackMutation();
+  const { message } = App.useApp();
+  const [open, setOpen] = useState<{ group: Group; isNew: boolean } | null>(null);
+  if (isError) {
+    return (
+      <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
+    );
+  }
+  if (!groups) return <Waiting />;
+
+  const save = async (group: Group) => {
+    try {
+      await (open?.isNew ? addGroup : changeGroup)(group).unwrap();
+      setOpen(null);
+    } catch (error) {
+      message.error(whyRefused(error));
+    }
+  };
+  const putGroupAway = async (group: Group) => {
+    try {
+      await putAway(group.id).unwrap();
+      message.success(
+        <span>
+          {group.name} is put away.{' '}
+          <Button type="link" onClick={() => void bringBack(group.id)}>
+            Bring back
+          </Button>
+        </span>,
+        8,
+      );
+    } catch (error) {
+      message.error(whyRefused(error));
+    }
+  };
+  if (open) {
+    return (
+      <GroupForm
+        key={open.group.id}
+        group={open.group}
+        title={open.isNew ? 'A new group' : open.group.name}
+        onSave={(group) => void save(group)}
+        onCancel={() => setOpen(null)}
+      />
+    );
+  }
+  if (groups.length === 0 && away.length === 0) {
+    return (
+      <Notice action={{ label: 'Make a group', onPress: () => setOpen({ group: newGroup(), isNew: true }) }}>
+        A group is who you teach: where and when they meet, and how much may be asked of them.
+      </Notice>
+    );
+  }
+  return (
+    <div className="place groups">
+      <header>
+        <h1>Groups</h1>
+        <Button type="primary" onClick={() => setOpen({ group: newGroup(), isNew: true })}>
+          Make a group
+        </Button>
+      </header>
+      <ul className="groups-list">
+        {groups.map((group) => (
+          <li key={group.id}>
+            <h2 className="name">{group.name}</h2>
+            <p>{[group.place, meetingWords(group)].filter(Boolean).join('. ')}</p>
+            <p className="faded">{group.about}</p>
+            <div className="groups-acts">
+              <Button onClick={() => setOpen({ group, isNew: false })} aria-label={`Change ${group.name}`}>
+                Change
+              </Button>
+              <Button onClick={() => void putGroupAway(group)} aria-label={`Put ${group.name} away`}>
+                Put away
+              </Button>
+            </div>
+          </li>
+        ))}
+      </ul>
+      {away.length > 0 && (
+        <section aria-label="Put away">
+          <h2>Put away</h2>
+          <ul className="groups-list groups-away">
+            {away.map((group) => (
+              <li key={group.id}>
+                <span className="name">{group.name}</span>
+                <Button onClick={() => void bringBack(group.id)} aria-label={`Bring ${group.name} back`}>
+                  Bring back
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}
