@@ -14,6 +14,10 @@ const SCREENS: [string, string, string][] = [
   ['the sessions', '/sessions', '.quiet-table-title'],
   ['a running order', '/sessions/evening-week-4', '[data-line]'],
   ['the logbook', '/logbook', '.logbook tbody a'],
+  ['the courses', '/courses', '.courses-list li'],
+  ['a course', '/courses/evening-course', '.weave-knot'],
+  ['a new course', '/courses/new', '#course-group'],
+  ['the groups', '/groups', '.groups-list li'],
   ['a record', '/logbook/evening-week-3-taught', '.log-lines'],
   ['the threshold of teaching', '/teach/evening-week-4', '.teach-begin'],
 ];

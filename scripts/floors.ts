@@ -17,7 +17,7 @@ const CORE_PACKAGES = [
   'tinyqueue',
   'diff',
   'dayjs',
-  'dayjs/plugin/utc',
+  'dayjs/plugin/utc.js',
 ];
 /** Its tests may use these too: made-up cases, and a general solver to be measured against. */
 const CORE_TEST_PACKAGES = [...CORE_PACKAGES, 'fast-check', 'highs'];

@@ -17,6 +17,7 @@ export const sampleThread = (id: string, layers: number, more: Partial<CourseThr
   every: 1,
   after: [],
   covers: {},
+  pins: [],
   ...more,
 });
 

@@ -1,5 +1,5 @@
 import dayjs from 'dayjs';
-import utc from 'dayjs/plugin/utc';
+import utc from 'dayjs/plugin/utc.js';
 import { type CourseCalendar, type Meeting, MOST_IN_COURSE, ROLLING } from './calendar';
 
 dayjs.extend(utc);

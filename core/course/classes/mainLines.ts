@@ -1,3 +1,4 @@
+import { clamp } from 'remeda';
 import type { Schools } from '../../movement/adapt/schools';
 import type { Form } from '../../movement/schema/form';
 import type { FindMovement } from '../../movement/schema/movement';
@@ -5,6 +6,7 @@ import { formLines } from '../../session/edit/formLines';
 import { Block } from '../../session/plan/block';
 import { newMovementItem, newPause } from '../../session/plan/defaults';
 import type { Item, LineOrigin, MovementItem } from '../../session/plan/session';
+import { AGAIN_MINUTES, STRETCH } from '../schema/rules';
 import type { CourseThread } from '../schema/thread';
 import { secondsOfLines } from '../syllabus/lineMinutes';
 import { type ClassCell, isIntroduction } from './classCells';
@@ -28,11 +30,7 @@ export interface MainRequest {
 
 /** A stretch of introducing lasts at most so long, seconds. */
 const LONGEST_INTRODUCTION = 480;
-/** What was introduced is done again before the cool-down, for so long. */
-const AGAIN = 120;
 const PRINCIPLE = 75;
-/** A line is stretched to fill a class up to so many times what it takes. */
-const MOST_STRETCH = 3;
 const SETTLED = 10;
 
 type Lines = { readonly items: Item[]; readonly blocks: Block[] };
@@ -94,8 +92,11 @@ function formPlaces(
   const { taught } = thread;
   const form = taught.kind === 'form' ? request.forms.find((one) => one.id === taught.id) : undefined;
   if (!form || taught.kind !== 'form') return NOTHING;
-  const each = thread.kind === 'whole' ? taught.places / thread.layers.length : 1;
-  const [from, upTo] = [Math.floor(before * each) + 1, Math.min(taught.places, Math.ceil(layers * each))];
+  const isWhole = thread.kind === 'whole';
+  const each = isWhole ? Math.ceil(taught.places / Math.max(1, thread.layers.length - 1)) : 1;
+  // The first layer of a set that is followed whole has no places of its own.
+  const [first, last] = isWhole ? [before - 1, layers - 1] : [before, layers];
+  const [from, upTo] = [first * each + 1, Math.min(taught.places, last * each)];
   const lines = formLines(form, request.find, (place) => `${id}-${place}`, upTo, from);
   return { items: lines.map((line) => ({ ...line, manner: 'explained', origin, settle: settleAt(0) })), blocks: [] };
 }
@@ -147,7 +148,7 @@ const again = (cell: ClassCell, request: MainRequest): Lines => ({
   items: movementLine(`again-${cell.thread.id}`.slice(0, 56), cell, cell.layers, request).map((line) =>
     lineLasting(
       { ...line, manner: 'follow-along', origin: originOf(cell.thread, 'again', cell.layers) },
-      AGAIN,
+      60 * AGAIN_MINUTES,
       request.find,
       request.schools,
     ),
@@ -190,7 +191,7 @@ export function mainLines(request: MainRequest): Lines {
   const flexible = [...practised.filter(({ thread }) => thread.taught.kind !== 'words'), ...runs];
   const needs = flexible.reduce((sum, cell) => sum + usual(cell), 0);
   const left = minutes * 60 - [shown, repeated, amounts].reduce((sum, part) => sum + secondsOf(part, request), 0);
-  const stretch = needs > 0 ? Math.min(MOST_STRETCH, Math.max(0.6, left / needs)) : 1;
+  const stretch = needs > 0 ? clamp(left / needs, { min: STRETCH.least, max: STRETCH.most }) : 1;
   const [first, ...others] = practised
     .filter(({ thread }) => thread.taught.kind !== 'words')
     .toSorted((a, b) => b.practised - a.practised)

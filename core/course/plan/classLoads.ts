@@ -1,11 +1,16 @@
+import { clamp } from 'remeda';
 import type { Course } from '../schema/course';
-import { SECOND_SHOWING } from '../schema/rules';
+import { AGAIN_MINUTES, SECOND_SHOWING, STRETCH } from '../schema/rules';
 import { amountIn, type CourseWeave, isStanding } from './courseWeave';
 
-/** What is planned for a class: minutes of its main part, of how many there are, and how much is new. */
+/** What is planned for a class. */
 export interface ClassLoad {
+  /** Minutes of its main part as it will be drawn up, of how many there are. */
   readonly minutes: number;
   readonly room: number;
+  /** What is practised is done for so many times its usual minutes, to fill the class. */
+  readonly stretch: number;
+  /** How much is new. */
   readonly fresh: number;
 }
 
@@ -18,14 +23,16 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
       new Map((course.plan[id] ?? []).map((one) => [places.get(one.classId), one.layers])),
     ]),
   );
-  const minutes = held.map(() => 0);
+  // What is shown and what grows by the minute takes what it takes; what is practised can be stretched.
+  const fixed = held.map(() => 0);
+  const practised = held.map(() => 0);
   const fresh = held.map(() => 0);
   const add = (to: number[], place: number, amount: number) => {
     to[place] = (to[place] ?? 0) + amount;
   };
   for (const thread of course.threads) {
     if (isStanding(thread)) {
-      for (const place of held.keys()) add(minutes, place, amountIn(thread, place, held.length));
+      for (const place of held.keys()) add(fixed, place, amountIn(thread, place, held.length));
       continue;
     }
     const isKept = thread.kind === 'amount' || thread.kind === 'rotation';
@@ -34,12 +41,13 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
     for (const place of held.keys()) {
       const layers = layersIn.get(thread.id)?.get(place);
       if (layers === undefined) continue;
-      const practised = (known: number) =>
+      const usual = (known: number) =>
         known > 0 ? (thread.practise[known - 1] ?? 0) * (rooms[place]?.amount ?? 1) : 0;
       if (layers > before) {
         const intros = thread.layers.slice(before, layers);
         shown = intros.reduce((sum, one) => sum + one.minutes, 0);
-        add(minutes, place, practised(before) + shown);
+        add(practised, place, usual(before));
+        add(fixed, place, shown + (thread.taught.kind === 'movement' ? AGAIN_MINUTES : 0));
         add(
           fresh,
           place,
@@ -50,15 +58,16 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
           ({ id, covers }) => (layersIn.get(id)?.get(place) ?? -1) >= (covers[thread.id] ?? Number.POSITIVE_INFINITY),
         );
         const second = thread.kind === 'whole' ? 0 : SECOND_SHOWING * shown;
-        add(minutes, place, isCovered ? 0 : Math.max(practised(layers), second));
+        add(practised, place, isCovered ? 0 : Math.max(usual(layers), second));
         shown = 0;
       }
       before = layers;
     }
   }
-  return held.map((_, place) => ({
-    minutes: minutes[place] ?? 0,
-    room: rooms[place]?.main ?? 0,
-    fresh: Math.round((fresh[place] ?? 0) * 100) / 100,
-  }));
+  return held.map((_, place): ClassLoad => {
+    const room = rooms[place]?.main ?? 0;
+    const [takes, flexible] = [fixed[place] ?? 0, practised[place] ?? 0];
+    const stretch = flexible > 0 ? clamp((room - takes) / flexible, { min: STRETCH.least, max: STRETCH.most }) : 1;
+    return { minutes: takes + flexible * stretch, room, stretch, fresh: Math.round((fresh[place] ?? 0) * 100) / 100 };
+  });
 }

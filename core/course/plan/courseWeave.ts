@@ -1,9 +1,16 @@
 import type { Doors } from '../../session/plan/slotTime';
 import { type HeldClass, heldClasses } from '../calendar/courseClasses';
 import type { Course, CoursePlan } from '../schema/course';
-import { FINISH, SECOND_SHOWING } from '../schema/rules';
+import { AGAIN_MINUTES, FINISH, SECOND_SHOWING } from '../schema/rules';
 import { type CourseThread, PRIORITY } from '../schema/thread';
-import { GAPS, type Practice, type WeaveInstance, type WeavePlan, type WeaveThread } from '../weave/graph/instance';
+import {
+  GAPS,
+  type Practice,
+  type WeaveInstance,
+  type WeavePin,
+  type WeavePlan,
+  type WeaveThread,
+} from '../weave/graph/instance';
 import { stageAfter } from '../weave/graph/stageAfter';
 import { type ClassRoom, classRooms } from './classRoom';
 import { idealClasses } from './idealClasses';
@@ -26,7 +33,7 @@ const LATE_IN_COURSE = 0.15;
 /** Every must is practised within the last so many classes. */
 const MUST_WITHIN = 2;
 /** A class that has nothing free for it would push a thread out: what is practised every time is never more than this of its room. */
-const MOST_STANDING = 0.6;
+const MOST_STANDING = 0.3;
 
 /** What is practised in every class, and so is no question: it is taken off the room. */
 export const isStanding = ({ kind, every }: CourseThread): boolean => kind === 'amount' && every === 1;
@@ -71,6 +78,7 @@ function weaveThread(
   ideal: readonly number[],
   stands: Pick<WeaveThread, 'known' | 'standing'>,
   ids: ReadonlySet<string>,
+  pins: readonly WeavePin[],
 ): WeaveThread {
   const { id, kind, taught, wish, layers, practise, after, covers } = thread;
   const isKept = kind === 'rotation' || kind === 'amount';
@@ -81,7 +89,8 @@ function weaveThread(
     layers: layers.length,
     ...stands,
     priority: PRIORITY[wish],
-    intro: layers.map(({ minutes }) => minutes),
+    // What is introduced is done once more before the class ends.
+    intro: layers.map(({ minutes }) => minutes + (taught.kind === 'movement' ? AGAIN_MINUTES : 0)),
     review: [0, ...practise],
     after: after.filter((one) => ids.has(one.thread)),
     weight: layers.map(({ weight }) => weight),
@@ -91,6 +100,7 @@ function weaveThread(
     ...(!isKept && { ideal: [...ideal] }),
     ...(gaps && { gaps: [...gaps] }),
     ...(wish === 'must' && { keepWithin: MUST_WITHIN }),
+    ...(pins.length > 0 && { pins: [...pins] }),
     ...(Object.keys(covers).length > 0 && {
       covers: Object.fromEntries(Object.entries(covers).filter(([other]) => ids.has(other))),
     }),
@@ -115,6 +125,12 @@ export function courseWeave(course: Course, doors: Doors, today: string, from = 
     woven.map((thread) => ({ ...thread, known: stands.get(thread.id)?.known ?? 0 })),
     open,
   );
+  const threads = woven.map((thread) => {
+    const standsAt = stands.get(thread.id) ?? { known: 0 };
+    const pins = pinsOf(thread, held, from, standsAt.known);
+    return weaveThread(thread, ideal.get(thread.id) ?? [], standsAt, ids, pins);
+  });
+  const pinned = open.map((_, place) => pinnedIn(threads, place));
   const taken = held.map((_, place) => standing.reduce((sum, thread) => sum + amountIn(thread, place, held.length), 0));
   return {
     held,
@@ -122,16 +138,43 @@ export function courseWeave(course: Course, doors: Doors, today: string, from = 
     from,
     instance: {
       classes: open.length,
-      capacity: open.map(({ main }, place) => Math.max(main * (1 - MOST_STANDING), main - (taken[from + place] ?? 0))),
-      newPerClass: open.map(({ newness }) => newness),
+      capacity: open.map(({ main }, place) =>
+        Math.max(main * (1 - MOST_STANDING), main - (taken[from + place] ?? 0), pinned[place]?.minutes ?? 0),
+      ),
+      newPerClass: open.map(({ newness }, place) => Math.max(newness, pinned[place]?.fresh ?? 0)),
       amount: open.map(({ amount }) => amount),
       ...STAGES,
       late: LATE_IN_COURSE,
-      threads: woven.map((thread) =>
-        weaveThread(thread, ideal.get(thread.id) ?? [], stands.get(thread.id) ?? { known: 0 }, ids),
-      ),
+      threads,
     },
   };
+}
+
+/** The pins of a thread in the classes that are still to be planned. A set that is followed whole is followed from the first one on. */
+function pinsOf(thread: CourseThread, held: readonly HeldClass[], from: number, known: number): WeavePin[] {
+  const pins = thread.pins.flatMap(({ classId, layers, isNew }): WeavePin[] => {
+    const place = held.findIndex(({ id }) => id === classId);
+    return place < from ? [] : [{ class: place - from, layers: Math.min(layers, thread.layers.length), isNew }];
+  });
+  const isBegun = known > 0 || pins.some((one) => one.class === 0);
+  return thread.kind === 'whole' && !isBegun ? [{ class: 0, layers: 1, isNew: true }, ...pins] : pins;
+}
+
+/** Room rises to what is pinned: what a pin introduces or practises at most, in minutes and in what is new. */
+function pinnedIn(
+  threads: readonly WeaveThread[],
+  place: number,
+): { readonly minutes: number; readonly fresh: number } {
+  let minutes = 0;
+  let fresh = 0;
+  for (const { pins = [], known, intro, review, weight = [] } of threads) {
+    const pin = pins.find((one) => one.class === place);
+    if (!pin) continue;
+    const before = Math.max(known, ...pins.filter((one) => one.class < place).map(({ layers }) => layers));
+    minutes += (review[before] ?? 0) + intro.slice(before, pin.layers).reduce((sum, one) => sum + one, 0);
+    fresh += weight.slice(before, pin.layers).reduce((sum, one) => sum + one, 0);
+  }
+  return { minutes, fresh };
 }
 
 /** The practices of a thread by the places of held classes, in their order. Those of classes that are not held are left out. */

@@ -135,3 +135,24 @@ test('a cell says why it is there', () => {
   expect(whyCell(course, ready, 'brush', cellOf('brush', 0)).join(' ')).toMatch(/waits for walking, one step of it/);
   expect(whyCell(course, ready, 'brush', '2027-01-05-1900')).toEqual([]);
 });
+
+test('what is pinned stays where it is, and room rises to it', () => {
+  const before = sampleCourse([clouds, walking]);
+  // Class 4 is to have nothing new; the pin says otherwise.
+  const pinned = sampleCourse([{ ...clouds, pins: [{ classId: '2027-01-26-1900', layers: 2, isNew: true }] }, walking]);
+  const ready = courseWeave(pinned, DOORS, DAY);
+  expect(courseWeave(before, DOORS, DAY).instance.newPerClass[3]).toBe(0);
+  expect(ready.instance.newPerClass[3]).toBe(1);
+  const course = planned(pinned);
+  expect(course.plan.clouds).toContainEqual({ classId: '2027-01-26-1900', layers: 2 });
+  expect(course.plan.clouds?.filter(({ classId }) => classId < '2027-01-26').map(({ layers }) => layers)).not.toContain(
+    2,
+  );
+  expect(judgePlan(ready.instance, planByPlace(course, ready)).faults).toEqual([]);
+});
+
+test('a set that is followed whole is followed from the first class on', () => {
+  const set = sampleThread('eight-pieces', 4, { kind: 'whole', practise: [10, 10, 10, 10] });
+  const course = planned(sampleCourse([clouds, set]));
+  expect(numbers(course, 'eight-pieces')).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
+});

@@ -26,8 +26,8 @@ export const usualRules = (strength: Strength): CourseRules => ({
   consolidateEvery: 4,
   lastWithoutNew: 2,
   mainShare: 0.5,
-  amountFrom: 0.7,
-  amountTo: 1.2,
+  amountFrom: 0.8,
+  amountTo: 1,
 });
 
 /** Of the first and the last class, so many minutes go to beginning and to ending the course. */
@@ -41,3 +41,7 @@ export const NEW_SHARE = 0.75;
 export const SECOND_SHOWING = 0.6;
 /** The part of what an unfinished thread costs that is not shared out: two half-taught pieces are worth less than one. */
 export const FINISH = 0.4;
+/** What was introduced is done again before the cool-down, for so many minutes. */
+export const AGAIN_MINUTES = 2;
+/** What is practised is stretched, or cut, to fill a class: from this to that times its usual minutes. */
+export const STRETCH = { least: 0.6, most: 4 } as const;

@@ -65,6 +65,14 @@ export const CourseThread = z
       .default([]),
     /** A form that is run with at least so many places practises these threads as well. */
     covers: z.record(LineId, layerCount).default({}),
+    /**
+     * Classes in which it is to be practised, with so many layers after, or the last of them introduced: set by hand, and kept
+     * whenever the course is planned anew.
+     */
+    pins: z
+      .array(z.object({ classId: LineId, layers: z.number().int().min(1).max(60), isNew: z.boolean().default(false) }))
+      .max(80)
+      .default([]),
   })
   .superRefine(({ layers, practise, known, after }, context) => {
     const complain = (path: (string | number)[], message: string) =>

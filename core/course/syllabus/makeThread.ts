@@ -55,6 +55,7 @@ const SETTLED = 10;
 /** Looked at closely in a set that is followed whole: so many places in a class. */
 const LOOKED_AT = 3;
 const LOOK_MINUTES = 4;
+const TRIMMED = 0.8;
 
 const halves = (minutes: number): number => Math.round(minutes * 2) / 2;
 
@@ -70,7 +71,8 @@ function weightOf({ layers }: Movement, place: number): number {
   const before = new Set(layers.slice(0, place).flatMap(({ keeps }) => keeps));
   const adds = layer.keeps.filter((one) => !before.has(one));
   if (place === 0) return WEIGHT.shape;
-  if (adds.includes('steps')) return WEIGHT.steps;
+  // A stance that comes with waist and weight is no stepping.
+  if (adds.includes('steps') && !adds.includes('turn')) return WEIGHT.steps;
   if (adds.includes('breath')) return WEIGHT.breath;
   const steps = layers.some(({ keeps }) => keeps.includes('steps'));
   return steps ? WEIGHT.turnWithSteps : WEIGHT.turn;
@@ -100,6 +102,7 @@ export function movementThread(movement: Movement, asked: ThreadAsked, find: Fin
     wish,
     after: [],
     covers: {},
+    pins: [],
     known: 0,
     every,
   };
@@ -147,6 +150,7 @@ export function formThread(form: Form, places: number, asked: ThreadAsked, find:
     wish,
     after: [],
     covers: {},
+    pins: [],
     known: 0,
     every,
   };
@@ -156,19 +160,21 @@ export function formThread(form: Form, places: number, asked: ThreadAsked, find:
   };
   if (kind === 'whole') {
     const looks = Math.ceil(upTo / LOOKED_AT);
-    const whole = runMinutes(upTo, 1);
-    const layers = Array.from({ length: looks }, (_, look): ThreadLayer => {
-      const from = look * LOOKED_AT;
-      const name = Array.from({ length: Math.min(LOOKED_AT, upTo - from) }, (__, place) => nameOf(from + place)).join(
-        ', ',
+    // A set is known to take fewer of each where time is short.
+    const whole = planMinutes(60 * TRIMMED * runMinutes(upTo, 1));
+    const namesIn = (look: number) =>
+      Array.from({ length: Math.min(LOOKED_AT, upTo - look * LOOKED_AT) }, (_, place) =>
+        nameOf(look * LOOKED_AT + place),
       );
+    const layers: ThreadLayer[] = [
       // The first time it is only followed.
-      return {
-        name: name.slice(0, 80),
-        minutes: look === 0 ? whole : LOOK_MINUTES,
-        weight: WEIGHT.shape,
-      };
-    });
+      { name: 'followed whole', minutes: whole, weight: WEIGHT.look },
+      ...Array.from({ length: looks }, (_, look) => ({
+        name: namesIn(look).join(', ').slice(0, 80),
+        minutes: LOOK_MINUTES,
+        weight: WEIGHT.look,
+      })),
+    ];
     return { ...base, kind, layers, practise: layers.map(() => whole) };
   }
   const layers = Array.from({ length: upTo }, (_, place): ThreadLayer => {
@@ -196,4 +202,5 @@ export const principleThread = (id: string, title: string, focus: string, wish: 
   every: 1,
   after: [],
   covers: {},
+  pins: [],
 });

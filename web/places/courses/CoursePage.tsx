@@ -1,21 +1,20 @@
 import { App, Button, Modal } from 'antd';
 import { useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
-import type { HeldClass } from '../../../core/course/calendar/courseClasses';
+import { useNavigate, useParams } from 'react-router';
+import { courseClasses, type HeldClass, heldClasses } from '../../../core/course/calendar/courseClasses';
 import { cellsOf } from '../../../core/course/classes/classCells';
-import { courseWeave } from '../../../core/course/plan/courseWeave';
-import { type PlanChange, planDifference } from '../../../core/course/plan/planDifference';
-import { whyCell } from '../../../core/course/plan/whyCell';
+import { classLoads } from '../../../core/course/plan/classLoads';
+import { type CourseWeave, courseWeave } from '../../../core/course/plan/courseWeave';
 import type { Course } from '../../../core/course/schema/course';
 import type { StoredCourse } from '../../../core/formats/courseApi';
 import type { Group } from '../../../core/group/group';
 import { api } from '../../app/server/api';
-import { whyRefused } from '../../app/server/problemIn';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
+import { CourseWhy, pinToggled } from './CourseWhy';
 import { ClassContents } from './NextClass';
 import { useDrawUp } from './useDrawUp';
-import { usePlanCourse } from './usePlanCourse';
+import { useReplan } from './useReplan';
 import { Weave } from './weave/Weave';
 import './courses.css';
 
@@ -52,64 +51,35 @@ interface Shown {
   readonly group: Group;
 }
 
-/** Another plan, shown as what it does otherwise before it is kept. */
-interface Offered {
-  readonly course: Course;
-  readonly changes: readonly PlanChange[];
-}
-
-function CourseShown({ stored: { course, revision }, group }: Shown) {
+function CourseShown({ stored, group }: Shown) {
+  const { course } = stored;
   const { message, modal } = App.useApp();
   const navigate = useNavigate();
-  const [saveCourse] = api.useSaveCourseMutation();
   const [removeCourse] = api.useRemoveCourseMutation();
   const [restoreCourse] = api.useRestoreCourseMutation();
   const { data: sessions } = api.useSessionsQuery();
-  const planCourse = usePlanCourse();
+  const { offered, isPlanning, keep, accept, dismiss, replan } = useReplan(stored, group);
   const day = today();
-  const weave = useMemo(() => courseWeave(course, group.doors, day), [course, group.doors, day]);
+  const from = Math.max(
+    0,
+    heldClasses(course.calendar, day).findIndex(({ date }) => date >= day),
+  );
+  const weave = useMemo(() => courseWeave(course, group.doors, day, from), [course, group.doors, day, from]);
   const { held } = weave;
-  const from = held.findIndex(({ date }) => date >= day);
   const [classId, setClassId] = useState<string | null>(null);
   const [chosen, setChosen] = useState<{ threadId: string; classId: string } | null>(null);
-  const [offered, setOffered] = useState<Offered | null>(null);
-  const [isPlanning, setPlanning] = useState(false);
   const shown = held.find(({ id }) => id === classId) ?? held[from] ?? held.at(-1);
+  const cancelled = courseClasses(course.calendar, day).filter(
+    ({ cancelled: why, date }) => why !== null && date >= day,
+  );
 
-  const keep = async (next: Course, of: number, words: string) => {
-    try {
-      const saved = await saveCourse({ course: next, revision: of }).unwrap();
-      message.success(
-        <span>
-          {words}{' '}
-          <Button type="link" onClick={() => void keep(course, saved.revision, 'It is as it was.')}>
-            Undo
-          </Button>
-        </span>,
-        8,
-      );
-    } catch (error) {
-      message.error(whyRefused(error));
-    }
-  };
-  /** Looks for a plan of a course as it would be, from the next class on; what is different is shown before it is kept. */
-  const replan = async (changed: Course) => {
-    setPlanning(true);
-    try {
-      const start = courseWeave(changed, group.doors, day).held.findIndex(({ date }) => date >= day);
-      const { plan } = await planCourse(changed, group, Math.max(0, start));
-      const next = { ...changed, plan };
-      const after = courseWeave(next, group.doors, day).held;
-      setOffered({ course: next, changes: planDifference(course, [...held, ...after], course.plan, plan) });
-    } catch {
-      message.error('The server does not answer, so nothing was planned.');
-    } finally {
-      setPlanning(false);
-    }
-  };
   const cancelClass = (one: HeldClass) => {
     const others = course.calendar.changes.filter(({ id }) => id !== one.id);
     const changes = [...others, { kind: 'cancelled' as const, id: one.id, why: '' }];
+    void replan({ ...course, calendar: { ...course.calendar, changes } });
+  };
+  const holdAgain = (id: string) => {
+    const changes = course.calendar.changes.filter((change) => change.id !== id);
     void replan({ ...course, calendar: { ...course.calendar, changes } });
   };
   const remove = () =>
@@ -145,7 +115,7 @@ function CourseShown({ stored: { course, revision }, group }: Shown) {
           </p>
         </div>
         <div className="course-acts">
-          <Button loading={isPlanning} disabled={from < 0} onClick={() => void replan(course)}>
+          <Button loading={isPlanning} onClick={() => void replan(course)}>
             Plan anew
           </Button>
           <Button onClick={remove}>Delete</Button>
@@ -157,11 +127,12 @@ function CourseShown({ stored: { course, revision }, group }: Shown) {
             Class {shown.number}, {dayInWords(shown.date, day)} at {shown.startsAt}
           </h2>
           <ClassContents cells={cellsOf(course.threads, course.plan, shown.id, places)} />
+          <ClassNotes weave={weave} course={course} place={shown.number - 1} />
           <div className="course-class-acts">
             {session ? (
-              <Link to={`/sessions/${session.id}`} className="ant-btn ant-btn-primary">
+              <Button type="primary" onClick={() => navigate(`/sessions/${session.id}`)}>
                 Open the class
-              </Link>
+              </Button>
             ) : (
               <DrawUp course={course} group={group} one={shown} />
             )}
@@ -175,32 +146,41 @@ function CourseShown({ stored: { course, revision }, group }: Shown) {
         today={day}
         chosen={chosen}
         onClass={setClassId}
+        onPin={(threadId, id) => {
+          const toggled = pinToggled(course, weave, threadId, id);
+          if (toggled) void keep(toggled.course, toggled.isPinned ? 'It is pinned.' : 'It is free again.');
+        }}
         onChoose={(threadId, id) => {
           setChosen({ threadId, classId: id });
           setClassId(id);
         }}
       />
+      {cancelled.map(({ id, date }) => (
+        <p key={id}>
+          The class {dayInWords(date, day)} is cancelled.{' '}
+          <Button type="link" onClick={() => holdAgain(id)}>
+            It is held after all
+          </Button>
+        </p>
+      ))}
       {chosen && (
-        <section className="course-why" aria-live="polite">
-          <h3>
-            {course.threads.find(({ id }) => id === chosen.threadId)?.title}, class{' '}
-            {(places.get(chosen.classId) ?? 0) + 1}
-          </h3>
-          {whyCell(course, weave, chosen.threadId, chosen.classId).map((sentence) => (
-            <p key={sentence}>{sentence}</p>
-          ))}
-        </section>
+        <CourseWhy
+          course={course}
+          weave={weave}
+          {...chosen}
+          isPast={(places.get(chosen.classId) ?? 0) < from}
+          isPlanning={isPlanning}
+          onPin={(next, words) => void keep(next, words)}
+          onMove={(next) => void replan(next)}
+        />
       )}
       <Modal
         open={offered !== null}
         title="What would be different"
         okText="Keep it"
         cancelText="Leave it as it is"
-        onCancel={() => setOffered(null)}
-        onOk={() => {
-          if (offered) void keep(offered.course, revision, 'The plan is kept.');
-          setOffered(null);
-        }}
+        onCancel={dismiss}
+        onOk={accept}
       >
         {offered?.changes.length === 0 && <p>Nothing: this is the best plan that was found.</p>}
         <ul className="course-changes">
@@ -212,6 +192,29 @@ function CourseShown({ stored: { course, revision }, group }: Shown) {
         </ul>
       </Modal>
     </div>
+  );
+}
+
+/** What is to be known of a class as it is planned: how full it is, and why nothing is new in it. */
+function ClassNotes({
+  course,
+  weave,
+  place,
+}: {
+  readonly course: Course;
+  readonly weave: CourseWeave;
+  readonly place: number;
+}) {
+  const load = classLoads(course, weave)[place];
+  const room = weave.rooms[place];
+  if (!load || !room) return null;
+  const times =
+    load.stretch === 1 ? '' : ` What is practised is done for ${load.stretch.toFixed(1)} times its usual minutes.`;
+  return (
+    <p className="faded course-class-notes">
+      {Math.round(load.minutes)} of {Math.round(load.room)} minutes of its main part.{times}
+      {room.nothingNew !== null && ` Nothing new: ${room.nothingNew}.`}
+    </p>
   );
 }
 

@@ -35,7 +35,7 @@ export function Courses() {
         </Button>
       </header>
       <ul className="courses-list">
-        {courses.map(({ course }) => (
+        {bySoonest(courses.map(({ course }) => course)).map((course) => (
           <li key={course.id}>
             <h2>
               <Link to={`/courses/${course.id}`} className="name">
@@ -51,6 +51,15 @@ export function Courses() {
       </ul>
     </div>
   );
+}
+
+/** Courses by their next class, the soonest first; those that are over last. */
+function bySoonest(courses: readonly Course[]): Course[] {
+  const next = ({ calendar }: Course) => {
+    const one = heldClasses(calendar, today()).find(({ date }) => date >= today());
+    return one ? `${one.date} ${one.startsAt}` : 'over';
+  };
+  return courses.toSorted((a, b) => (next(a) < next(b) ? -1 : 1));
 }
 
 /** From when to when a course runs: "12 classes, until Tuesday 23 February". */

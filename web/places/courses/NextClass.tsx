@@ -9,7 +9,7 @@ const newWords = ({ thread, before, layers }: ClassCell): string => {
   return names.length === 1 && names[0] === thread.title ? thread.title : `${thread.title}: ${names.join(', ')}`;
 };
 
-/** What a class is for, in columns: what is new, what is shown again, what goes on. */
+/** What a class is for, in columns: what is new, what is shown again, what goes on; those with nothing are left out. */
 export function ClassContents({ cells }: { readonly cells: readonly ClassCell[] }) {
   const fresh = cells.filter(isIntroduction);
   const kept = cells.filter((cell) => !isIntroduction(cell));
@@ -22,12 +22,16 @@ export function ClassContents({ cells }: { readonly cells: readonly ClassCell[] 
   ];
   return (
     <dl className="class-contents">
-      {columns.map(({ title, words }) => (
-        <div key={title}>
-          <dt>{title}</dt>
-          {words.length === 0 ? <dd className="faded">Nothing</dd> : words.map((word) => <dd key={word}>{word}</dd>)}
-        </div>
-      ))}
+      {columns
+        .filter(({ words }) => words.length > 0)
+        .map(({ title, words }) => (
+          <div key={title}>
+            <dt>{title}</dt>
+            {words.map((word) => (
+              <dd key={word}>{word}</dd>
+            ))}
+          </div>
+        ))}
     </dl>
   );
 }
@@ -41,7 +45,9 @@ export function NextClass({ course }: { readonly course: Course }) {
   return (
     <section className="next-class" aria-label={`The next class of ${course.name}`}>
       <p>
-        Class {next.number} of {held.length}, {dayInWords(next.date, today())} at {next.startsAt}
+        Class {next.number}
+        {course.calendar.ends.kind !== 'open' && ` of ${held.length}`}, {dayInWords(next.date, today())} at{' '}
+        {next.startsAt}
       </p>
       <ClassContents cells={cellsOf(course.threads, course.plan, next.id, places)} />
     </section>

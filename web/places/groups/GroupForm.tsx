@@ -63,7 +63,6 @@ export function GroupForm({ group, title, onSave, onCancel }: Props) {
       <span>Meets</span>
       <div className="group-meetings">
         {now.meetings.map(({ weekday, startsAt, minutes }, place) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: meetings have no other identity than their place
           <div key={place}>
             <Select
               aria-label={`Day ${place + 1}`}

@@ -26,7 +26,7 @@ export function cheapestPath(
   price: Float64Array,
   wishes: PathWishes = NO_WISHES,
 ): ThreadPath | null {
-  const { knotClass, knotLayers, endCost, firstArc, arcTo, arcStep } = graph;
+  const { knotClass, knotLayers, endCost, firstArc, arcTo, arcStep, arcCost } = graph;
   const knots = knotClass.length;
   const { least, musts } = wishes;
   const classes = (musts?.length ?? 0) - 1;
@@ -49,7 +49,7 @@ export function cheapestPath(
     for (let arc = firstArc[knot] as number; arc < end; arc += 1) {
       const step = arcStep[arc] as number;
       const to = arcTo[arc] as number;
-      const sum = so + (price[step] as number);
+      const sum = so + (price[step] as number) + (arcCost[arc] as number);
       if (sum >= (cost[to] as number)) continue;
       if (musts && (musts[knotClass[to] as number] as number) > passed) continue;
       cost[to] = sum;

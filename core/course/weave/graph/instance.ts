@@ -61,6 +61,14 @@ export const WeaveThread = z.object({
       added: z.number().int().min(0).max(MOST_LAYERS),
     })
     .optional(),
+  /**
+   * Classes in which it is to be practised, with so many layers after, the last of them new there where that is said; each that is
+   * missed costs more than anything else.
+   */
+  pins: z
+    .array(z.object({ class: z.number().int().min(0), layers: layer, isNew: z.boolean().default(false) }))
+    .max(MOST_CLASSES)
+    .optional(),
 });
 export type WeaveThread = z.infer<typeof WeaveThread>;
 
@@ -130,6 +138,12 @@ export type Practice = z.infer<typeof Practice>;
 export const WeavePlan = z.record(z.string(), z.array(Practice));
 export type WeavePlan = z.infer<typeof WeavePlan>;
 
+export type WeavePin = NonNullable<WeaveThread['pins']>[number];
+
+/** Whether a practice is what a pin asks for. */
+export const honours = (pin: WeavePin, before: number, layers: number): boolean =>
+  pin.layers === layers && (!pin.isNew || before < layers);
+
 export const gapsOf = ({ gaps = GAPS as number[] }: WeaveThread): readonly number[] => gaps;
 
 /** How much is new where a thread goes from some layers to more. */
@@ -148,6 +162,8 @@ export function unfinishedCost({ priority, layers, finish = 0 }: WeaveThread, re
   return 10 * priority * ((missing > 0 ? finish : 0) + (1 - finish) * missing);
 }
 
+/** A pin that is missed costs so much: room for it is made before, so that it is only missed where two pins exclude each other. */
+export const PIN_MISSED = 1000;
 /** A known thread that is never practised costs this much of its priority. */
 export const NEVER_PRACTISED = 3;
 /** A layer introduced a class later costs this much of its priority, where the instance says nothing else. */

@@ -25,7 +25,7 @@ export function introPatterns(
   allowance: number,
   most: number,
 ): IntroPattern[] | null {
-  const { endCost, firstArc, arcTo, arcStep, steps } = graph;
+  const { endCost, firstArc, arcTo, arcStep, arcCost, steps } = graph;
   const left = toGo(graph, price);
   const limit = (left[0] as number) + allowance;
   const found: IntroPattern[] = [];
@@ -42,7 +42,7 @@ export function introPatterns(
       ends = Math.min(ends, paid + (endCost[knot] as number));
       for (let arc = firstArc[knot] as number; arc < (firstArc[knot + 1] as number); arc += 1) {
         const [step, to] = [arcStep[arc] as number, arcTo[arc] as number];
-        const sum = paid + (price[step] as number);
+        const sum = paid + (price[step] as number) + (arcCost[arc] as number);
         if (sum + (left[to] as number) > limit) continue;
         const adds = (steps.after[step] as number) > (steps.before[step] as number);
         if (adds) {

@@ -1,12 +1,15 @@
 import {
   freshOf,
   gapsOf,
+  honours,
   introOf,
   LATE,
   NEVER_PRACTISED,
+  PIN_MISSED,
   type Practice,
   unfinishedCost,
   type WeaveInstance,
+  type WeavePin,
   type WeavePlan,
   type WeaveThread,
 } from './instance';
@@ -102,7 +105,10 @@ function followThread(
     if (begins !== undefined && begins <= reached(other, layers))
       tell.fault(`layer ${mine} in class ${begins}, before “${other}” is there`);
   }
-  return cost + unfinishedCost(thread, before);
+  const isMissed = (pin: WeavePin) =>
+    !path.some((one, place) => one.class === pin.class && honours(pin, path[place - 1]?.layers ?? known, one.layers));
+  const missed = (thread.pins ?? []).filter((pin) => pin.class < classes && isMissed(pin)).length;
+  return cost + PIN_MISSED * missed + unfinishedCost(thread, before);
 }
 
 /**

@@ -85,14 +85,14 @@ export function planOf({ graphs }: Loom, cloth: Cloth): WeavePlan {
 
 /** What the steps and the end of a thread cost by themselves. */
 export function costOfPath(graph: ThreadGraph, path: readonly number[]): number {
-  const { firstArc, arcTo, arcStep, endCost, steps } = graph;
+  const { firstArc, arcTo, arcStep, arcCost, endCost, steps } = graph;
   let knot = 0;
   let cost = 0;
   for (const step of path) {
     let arc = firstArc[knot] as number;
     while (arcStep[arc] !== step) arc += 1;
     knot = arcTo[arc] as number;
-    cost += steps.cost[step] as number;
+    cost += (steps.cost[step] as number) + (arcCost[arc] as number);
   }
   return cost + (endCost[knot] as number);
 }

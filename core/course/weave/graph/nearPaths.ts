@@ -1,12 +1,13 @@
 import type { ThreadGraph } from './threadGraph';
 
 /** What is left to pay from each knot to the end. */
-export function toGo({ endCost, firstArc, arcTo, arcStep }: ThreadGraph, price: Float64Array): Float64Array {
+export function toGo({ endCost, firstArc, arcTo, arcStep, arcCost }: ThreadGraph, price: Float64Array): Float64Array {
   const left = Float64Array.from(endCost);
   for (let knot = left.length - 1; knot >= 0; knot -= 1) {
     const end = firstArc[knot + 1] as number;
     for (let arc = firstArc[knot] as number; arc < end; arc += 1) {
-      const sum = (price[arcStep[arc] as number] as number) + (left[arcTo[arc] as number] as number);
+      const sum =
+        (price[arcStep[arc] as number] as number) + (arcCost[arc] as number) + (left[arcTo[arc] as number] as number);
       if (sum < (left[knot] as number)) left[knot] = sum;
     }
   }
@@ -24,7 +25,7 @@ export interface NearPaths {
  * @param most no more than so many are gathered; then `areAll` says no
  */
 export function nearPaths(graph: ThreadGraph, price: Float64Array, allowance: number, most: number): NearPaths {
-  const { endCost, firstArc, arcTo, arcStep } = graph;
+  const { endCost, firstArc, arcTo, arcStep, arcCost } = graph;
   const left = toGo(graph, price);
   const limit = (left[0] as number) + allowance;
   const paths: number[][] = [];
@@ -39,7 +40,7 @@ export function nearPaths(graph: ThreadGraph, price: Float64Array, allowance: nu
     const end = firstArc[knot + 1] as number;
     for (let arc = firstArc[knot] as number; arc < end; arc += 1) {
       const step = arcStep[arc] as number;
-      const sum = paid + (price[step] as number);
+      const sum = paid + (price[step] as number) + (arcCost[arc] as number);
       if (sum + (left[arcTo[arc] as number] as number) > limit) continue;
       steps.push(step);
       visit(arcTo[arc] as number, sum);

@@ -1,9 +1,11 @@
 import {
   freshOf,
   gapsOf,
+  honours,
   introOf,
   LATE,
   NEVER_PRACTISED,
+  PIN_MISSED,
   unfinishedCost,
   type WeaveInstance,
   type WeaveThread,
@@ -27,6 +29,8 @@ export interface ThreadGraph {
   readonly firstArc: Int32Array;
   readonly arcTo: Int32Array;
   readonly arcStep: Int32Array;
+  /** What an arc costs besides its step: pins that it passes over. */
+  readonly arcCost: Float64Array;
 }
 
 /** The steps of a thread, as columns. */
@@ -91,6 +95,15 @@ function gatherSteps(thread: WeaveThread, { amount, late = LATE }: WeaveInstance
   };
 }
 
+/** Counts the pins of a thread that are passed over from one class up to another, and those a practice does not honour. */
+function missedPins({ pins = [] }: WeaveThread) {
+  const passed = (from: number, upTo: number): number =>
+    pins.filter((pin) => pin.class >= from && pin.class < upTo).length;
+  const at = (k: number, before: number, layers: number): number =>
+    pins.filter((pin) => pin.class === k && !honours(pin, before, layers)).length;
+  return Object.assign(passed, { at });
+}
+
 /** Builds the graph of a thread. Its size grows with classes x layers x stages: forty classes and twelve layers have 30,000 arcs. */
 export function threadGraph(thread: WeaveThread, instance: WeaveInstance): ThreadGraph {
   const { classes } = instance;
@@ -104,6 +117,8 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
   const firstArc: number[] = [];
   const arcTo: number[] = [];
   const arcStep: number[] = [];
+  const arcCost: number[] = [];
+  const missed = missedPins(thread);
   const leave = (from: Knot): void => {
     firstArc.push(arcTo.length);
     knots.push(from);
@@ -124,6 +139,7 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
         there.into.push(arcTo.length);
         arcTo.push(-1);
         arcStep.push(steps.stepOf(at, from.layers, layers, from.added));
+        arcCost.push(PIN_MISSED * (missed(from.at + 1, at) + missed.at(at, from.layers, layers)));
       }
     }
   };
@@ -138,8 +154,9 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
   const isKept = ({ at, stage }: Knot) => classes - 1 - at < (keepWithin ?? gaps[stage] ?? 1);
   const never = known > 0 ? NEVER_PRACTISED * thread.priority : 0;
   const endCosts = knots.map((knot) => {
-    if (knot === begin) return never + unfinishedCost(thread, known);
-    return isKept(knot) ? unfinishedCost(thread, knot.layers) : Number.POSITIVE_INFINITY;
+    const after = PIN_MISSED * missed(knot.at + 1, classes);
+    if (knot === begin) return after + never + unfinishedCost(thread, known);
+    return isKept(knot) ? after + unfinishedCost(thread, knot.layers) : Number.POSITIVE_INFINITY;
   });
   const { rows } = steps;
   return {
@@ -159,5 +176,6 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
     firstArc: Int32Array.from(firstArc),
     arcTo: Int32Array.from(arcTo),
     arcStep: Int32Array.from(arcStep),
+    arcCost: Float64Array.from(arcCost),
   };
 }

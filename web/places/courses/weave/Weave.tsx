@@ -50,20 +50,25 @@ function Yarn({ row, width }: { readonly row: WeaveRow; readonly width: number }
   );
 }
 
+const isPinned = ({ thread }: WeaveRow, { classId }: Knot): boolean =>
+  thread.pins.some((pin) => pin.classId === classId);
+
 interface Props {
   readonly course: Course;
   readonly weave: CourseWeave;
   readonly chosen: { readonly threadId: string; readonly classId: string } | null;
   readonly onChoose: (threadId: string, classId: string) => void;
   readonly onClass: (classId: string) => void;
+  /** Pins a practice where it is, or lets it go. */
+  readonly onPin: (threadId: string, classId: string) => void;
   readonly today: string;
 }
 
 /**
  * The weave of a course: a row of yarn for each thread, a column for each class. Arrows go from knot to knot and from thread to
- * thread; Enter asks a knot why.
+ * thread; Enter asks a knot why, space pins it.
  */
-export function Weave({ course, weave, chosen, onChoose, onClass, today }: Props) {
+export function Weave({ course, weave, chosen, onChoose, onClass, onPin, today }: Props) {
   const { held } = weave;
   const rows = weaveRows(course, held);
   const loads = classLoads(course, weave);
@@ -81,7 +86,8 @@ export function Weave({ course, weave, chosen, onChoose, onClass, today }: Props
     const index = knots.indexOf(knot);
     const along = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
     const across = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-    if (along !== undefined) goTo(row, knots[index + along]?.place ?? knot.place);
+    if (event.key === ' ') onPin(rows[row]?.thread.id ?? '', knot.classId);
+    else if (along !== undefined) goTo(row, knots[index + along]?.place ?? knot.place);
     else if (across !== undefined) {
       let next = row + across;
       while (rows[next] && !goTo(next, knot.place)) next += across;
@@ -92,7 +98,7 @@ export function Weave({ course, weave, chosen, onChoose, onClass, today }: Props
     <div className="weave">
       <table ref={table}>
         <caption className="unseen">
-          What is taught in which class. Arrow keys go from knot to knot, Enter asks why.
+          What is taught in which class. Arrow keys go from knot to knot, Enter asks why, space pins.
         </caption>
         <thead>
           <tr>
@@ -105,7 +111,10 @@ export function Weave({ course, weave, chosen, onChoose, onClass, today }: Props
                   <span>{one.number}</span>
                   <span className="faded">{dayjs(one.date).format('D MMM')}</span>
                 </button>
-                <span className="weave-minutes number" title="Minutes that are planned, and minutes of the main part">
+                <span
+                  className="weave-minutes number"
+                  title="Minutes as the class will be drawn up, and minutes of its main part"
+                >
                   {Math.round(loads[place]?.minutes ?? 0)} of {Math.round(loads[place]?.room ?? 0)}
                 </span>
               </th>
@@ -126,11 +135,11 @@ export function Weave({ course, weave, chosen, onChoose, onClass, today }: Props
                     <button
                       key={knot.classId}
                       type="button"
-                      className="bare weave-knot"
+                      className={`bare weave-knot${isPinned(row, knot) ? ' weave-knot--pinned' : ''}`}
                       style={{ left: xOf(knot.place) - 14 }}
                       data-knot={`${index}-${knot.place}`}
                       tabIndex={at === 0 ? 0 : -1}
-                      aria-label={knotWords(row.thread, knot)}
+                      aria-label={knotWords(row.thread, knot) + (isPinned(row, knot) ? ', pinned' : '')}
                       aria-pressed={chosen?.threadId === row.thread.id && chosen.classId === knot.classId}
                       onKeyDown={(event) => go(event, index, knot)}
                       onClick={() => onChoose(row.thread.id, knot.classId)}
@@ -146,7 +155,7 @@ export function Weave({ course, weave, chosen, onChoose, onClass, today }: Props
             <th scope="row">New, of what may be</th>
             {held.map((one, place) => (
               <td key={one.id} className="number" title={weave.rooms[place]?.nothingNew ?? undefined}>
-                {loads[place]?.fresh === 0 ? '–' : loads[place]?.fresh}
+                {weave.rooms[place]?.newness === 0 ? '–' : `${loads[place]?.fresh}/${weave.rooms[place]?.newness}`}
               </td>
             ))}
           </tr>

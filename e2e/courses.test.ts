@@ -1,0 +1,154 @@
+import type { Page } from 'puppeteer-core';
+import type { StoredCourse } from '../core/formats/courseApi';
+import { press, stored } from './desk';
+import { graveFaults } from './graveFaults';
+import { click, go, openPage, reload, stage, textOf } from './house';
+
+/** A term planned, changed and taught from; groups made and put away. */
+
+const on = stage();
+
+const courseOf = async (id: string): Promise<StoredCourse> =>
+  (await (await fetch(`${on.house.url}/api/courses/${id}`)).json()) as StoredCourse;
+const open = async (path: string): Promise<{ page: Page; faults: string[] }> => {
+  const opened = await openPage(on.browser);
+  await go(opened.page, on.house.url + path);
+  return opened;
+};
+/** The label of the knot that has the keyboard. */
+const onKnot = (page: Page) => page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '');
+
+test('from nothing to a planned term, and a class of it drawn up and taught, in ten inputs', async () => {
+  const { page, faults } = await open('/courses');
+  await press(page, 'Plan a course');
+  await page.waitForSelector('#course-group');
+  // For the first group, the first syllabus: everything else is proposed.
+  await page.focus('#course-group');
+  await page.keyboard.press('ArrowDown');
+  await page.waitForSelector('.ant-select-item-option');
+  await page.evaluate(() => {
+    const all = [...document.querySelectorAll<HTMLElement>('.ant-select-item-option')];
+    all.find(({ textContent }) => /Tram Shed evening/.test(textContent))?.click();
+  });
+  await textOf(page, '.new-course', /Called/);
+  await press(page, 'Plan it');
+  await page.waitForSelector('.weave');
+  const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+  const { course } = await courseOf(id);
+  expect(course.name).toBe('Tram Shed evening course: Beginners');
+  expect(course.plan['slow-walking']?.length).toBeGreaterThan(2);
+  await textOf(page, '.course-class', /Class 1.*New.*Raise and Sink: Arms only/s);
+
+  await press(page, 'Draw up this class');
+  await page.waitForSelector('[data-line]');
+  const session = (await stored(on.house.url, new URL(page.url()).pathname.split('/').at(-1) ?? '')).session;
+  expect(session.course).toEqual({ id, classId: course.plan['raise-and-sink']?.[0]?.classId });
+  const main = session.sections.find(({ kind }) => kind === 'main')?.items ?? [];
+  expect(main.some(({ origin }) => origin?.thread === 'raise-and-sink' && origin.role === 'introduce')).toBe(true);
+
+  await go(page, `${on.house.url}/courses/${id}`);
+  await press(page, 'Open the class');
+  await page.waitForSelector('[data-line]');
+  await click(page, '.class-head-row .ant-btn-primary');
+  await click(page, '.teach-begin');
+  await page.waitForSelector('main.teach[data-plan-ms]');
+  expect(faults).toEqual([]);
+});
+
+test('the weave by the keyboard: from knot to knot, why, pinned, and taken back', async () => {
+  const { page, faults } = await open('/courses/evening-course');
+  await page.waitForSelector('.weave-knot');
+  await page.focus('[data-knot="2-0"]');
+  expect(await onKnot(page)).toMatch(/class 1: new/);
+  await page.keyboard.press('ArrowRight');
+  expect(await onKnot(page)).toMatch(/class 2: practised/);
+  await page.keyboard.press('Enter');
+  await textOf(page, '.course-why', /What was new in class 1 is shown a second time/);
+  await page.keyboard.press('ArrowDown');
+  expect(await onKnot(page)).toMatch(/class 2: new/);
+  // The past is not pinned by anybody's wish: a class that lies ahead is.
+  await page.focus('[data-knot="2-4"]');
+  await page.keyboard.press('Space');
+  await page.waitForSelector('[data-knot="2-4"][aria-label$="pinned"]');
+  expect((await courseOf('evening-course')).course.threads.some(({ pins }) => pins.length === 1)).toBe(true);
+  await click(page, '.ant-message .ant-btn-link');
+  await page.waitForSelector('[data-knot="2-4"]:not([aria-label$="pinned"])');
+  expect((await courseOf('evening-course')).course.threads.every(({ pins }) => pins.length === 0)).toBe(true);
+  expect(faults).toEqual([]);
+});
+
+test('a class is cancelled: what is different is seen before it is kept, and it is held after all', async () => {
+  const { page, faults } = await open('/courses/evening-course');
+  await page.waitForSelector('.weave-knot');
+  const before = (await courseOf('evening-course')).course;
+  await click(page, '.weave thead th:nth-child(6) .weave-class');
+  await textOf(page, '.course-class', /Class 5/);
+  await press(page, 'It is cancelled');
+  await textOf(page, '.ant-modal', /What would be different/);
+  await page.waitForSelector('.course-changes li');
+  expect(await graveFaults(page, '.ant-modal')).toEqual([]);
+  expect((await courseOf('evening-course')).course).toEqual(before);
+  await press(page, 'Keep it');
+  await textOf(page, '.course', /is cancelled/);
+  const cancelled = (await courseOf('evening-course')).course;
+  expect(cancelled.calendar.changes).toHaveLength(1);
+  const gone = cancelled.calendar.changes[0]?.id;
+  expect(
+    Object.values(cancelled.plan)
+      .flat()
+      .every(({ classId }) => classId !== gone),
+  ).toBe(true);
+  await reload(page);
+  await press(page, 'It is held after all');
+  await press(page, 'Keep it');
+  await page.waitForFunction(() => !/is cancelled/.test(document.querySelector('.course')?.textContent ?? ''));
+  expect((await courseOf('evening-course')).course.calendar.changes).toEqual([]);
+  expect(faults).toEqual([]);
+});
+
+test('an introduction is moved a class later, and the others make room', async () => {
+  const { page, faults } = await open('/courses/evening-course');
+  await page.waitForSelector('.weave-knot');
+  const label = 'Cloud Hands, class';
+  const knot = await page.waitForSelector(`.weave-knot[aria-label^="${label}"][aria-label*="new"]`);
+  const words = await knot?.evaluate((one) => one.getAttribute('aria-label') ?? '');
+  const at = Number(/class (\d+)/.exec(words ?? '')?.[1]);
+  await knot?.click();
+  await press(page, 'A class later');
+  await textOf(page, '.course-changes', new RegExp(`Cloud Hands.*from class ${at} to ${at + 1}`));
+  await press(page, 'Keep it');
+  await page.waitForSelector(`.weave-knot[aria-label^="${label} ${at + 1}: new"]`);
+  expect(faults).toEqual([]);
+});
+
+test('where the server does not answer nothing is changed, and it is said', async () => {
+  const { page } = await open('/courses/evening-course');
+  await page.waitForSelector('.weave-knot');
+  const before = await courseOf('evening-course');
+  await on.house.stop();
+  await press(page, 'Plan anew');
+  await textOf(page, '.ant-message', /could not be asked|does not answer/);
+  await on.house.start();
+  expect(await courseOf('evening-course')).toEqual(before);
+});
+
+test('a group is made, changed, put away and brought back', async () => {
+  const { page, faults } = await open('/groups');
+  await press(page, 'Make a group');
+  await page.waitForSelector('#group-name');
+  await press(page, 'Save');
+  await textOf(page, '#group-name-fault', /a group needs a name/);
+  expect(await graveFaults(page)).toEqual([]);
+  await page.type('#group-name', 'Weir Street walkers');
+  await press(page, 'Save');
+  await textOf(page, '.groups-list', /Weir Street walkers/);
+  await click(page, '[aria-label="Change Weir Street walkers"]');
+  await page.type('#group-place', 'The weir house');
+  await press(page, 'Save');
+  await textOf(page, '.groups-list', /The weir house. Tuesdays at 19:00 for 60 min/);
+  await click(page, '[aria-label="Put Weir Street walkers away"]');
+  await textOf(page, '.groups-away', /Weir Street walkers/);
+  await click(page, '[aria-label="Bring Weir Street walkers back"]');
+  await page.waitForSelector('[aria-label="Change Weir Street walkers"]');
+  expect(faults).toEqual([]);
+});

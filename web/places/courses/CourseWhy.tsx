@@ -1,0 +1,91 @@
+import { Button } from 'antd';
+import { cellsOf, isIntroduction } from '../../../core/course/classes/classCells';
+import type { CourseWeave } from '../../../core/course/plan/courseWeave';
+import { whyCell } from '../../../core/course/plan/whyCell';
+import type { Course } from '../../../core/course/schema/course';
+
+interface Props {
+  readonly course: Course;
+  readonly weave: CourseWeave;
+  readonly threadId: string;
+  readonly classId: string;
+  readonly isPast: boolean;
+  readonly isPlanning: boolean;
+  /** Keeps the course with other pins, as it is planned. */
+  readonly onPin: (course: Course, words: string) => void;
+  /** Plans the course anew with other pins. */
+  readonly onMove: (course: Course) => void;
+}
+
+/** The course with other pins of one thread. */
+export const withPins = (course: Course, threadId: string, pins: Course['threads'][number]['pins']): Course => ({
+  ...course,
+  threads: course.threads.map((thread) => (thread.id === threadId ? { ...thread, pins: [...pins] } : thread)),
+});
+
+/** A practice as a pin: an introduction stays one. */
+function pinOf(course: Course, { held }: CourseWeave, threadId: string, classId: string) {
+  const places = new Map(held.map(({ id }, place) => [id, place]));
+  const cell = cellsOf(course.threads, course.plan, classId, places).find(({ thread }) => thread.id === threadId);
+  return cell && { classId, layers: cell.layers, isNew: isIntroduction(cell) };
+}
+
+/** Pins a practice where it is, or lets it go. */
+export function pinToggled(
+  course: Course,
+  weave: CourseWeave,
+  threadId: string,
+  classId: string,
+): { course: Course; isPinned: boolean } | null {
+  const thread = course.threads.find(({ id }) => id === threadId);
+  const pin = pinOf(course, weave, threadId, classId);
+  if (!thread || !pin) return null;
+  const others = thread.pins.filter((one) => one.classId !== classId);
+  const isPinned = others.length === thread.pins.length;
+  return { course: withPins(course, threadId, isPinned ? [...others, pin] : others), isPinned };
+}
+
+/** Why a thread is practised in a class, and what can be done about it: pinned, or moved by a class. */
+export function CourseWhy({ course, weave, threadId, classId, isPast, isPlanning, onPin, onMove }: Props) {
+  const thread = course.threads.find(({ id }) => id === threadId);
+  const place = weave.held.findIndex(({ id }) => id === classId);
+  const sentences = whyCell(course, weave, threadId, classId);
+  if (!thread || sentences.length === 0) return null;
+  const isPinned = thread.pins.some((pin) => pin.classId === classId);
+  const moveTo = (other: string | undefined) => {
+    const here = pinOf(course, weave, threadId, classId);
+    if (other === undefined || !here) return;
+    const others = thread.pins.filter((pin) => pin.classId !== classId && pin.classId !== other);
+    onMove(withPins(course, threadId, [...others, { ...here, classId: other }]));
+  };
+  const [before, after] = [weave.held[place - 1], weave.held[place + 1]];
+  return (
+    <section className="course-why" aria-live="polite">
+      <h3>
+        {thread.title}, class {place + 1}
+        {isPinned && <span className="faded">, pinned</span>}
+      </h3>
+      {sentences.map((sentence) => (
+        <p key={sentence}>{sentence}</p>
+      ))}
+      {!isPast && thread.kind !== 'amount' && (
+        <div className="course-class-acts">
+          <Button
+            onClick={() => {
+              const toggled = pinToggled(course, weave, threadId, classId);
+              if (toggled) onPin(toggled.course, toggled.isPinned ? 'It is pinned.' : 'It is free again.');
+            }}
+          >
+            {isPinned ? 'Let it go' : 'Pin it here'}
+          </Button>
+          <Button loading={isPlanning} disabled={!before || place - 1 < weave.from} onClick={() => moveTo(before?.id)}>
+            A class earlier
+          </Button>
+          <Button loading={isPlanning} disabled={!after} onClick={() => moveTo(after?.id)}>
+            A class later
+          </Button>
+        </div>
+      )}
+    </section>
+  );
+}
