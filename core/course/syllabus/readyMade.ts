@@ -61,18 +61,17 @@ export const READY_MADE: readonly ReadyMade[] = [
   {
     id: 'stepping-form',
     name: 'A stepping form, 24 weeks',
-    about: 'The form place by place, its hardest pieces by themselves before they come in their places.',
+    about: 'The first half of a form, place by place; its stepping pieces by themselves before they come in their places.',
     ends: { kind: 'classes', count: 24 },
     lines: [
-      { form: 'lantern-form', places: 16, kind: 'steps', wish: 'must', size: 'M' },
+      { form: 'lantern-form', places: 12, kind: 'steps', wish: 'must', size: 'M' },
       LEVEL,
       { movement: 'slow-walking', ...must, size: 'S' },
       { movement: 'part-the-mane', ...must, size: 'S' },
       { movement: 'brush-knee', ...must, size: 'S' },
       { movement: 'repulse-monkey', ...must, size: 'S' },
-      { movement: 'grasp-the-tail', ...must, size: 'M' },
-      { movement: 'cloud-hands', ...must, size: 'S' },
-      { movement: 'silk-reeling-one-hand', ...room, size: 'S' },
+      { movement: 'grasp-the-tail', ...want, size: 'M' },
+      { movement: 'cloud-hands', ...want, size: 'S' },
     ],
   },
   {

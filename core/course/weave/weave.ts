@@ -31,8 +31,10 @@ const FIRST_LOOKS = 120;
 const LOOKS = 12;
 const TRIES = 40;
 /** The solver is asked after so many rounds, and again after twice as many, each time with more seconds. */
-const FIRST_ASKING = 12;
-const SOLVER_SECONDS = 2;
+const FIRST_ASKING = 40;
+const SOLVER_SECONDS = 1;
+/** Above so many classes times threads its answers come too late to be of use. */
+const SOLVED_CELLS = 600;
 /** Cost and bound this near to each other are the same. */
 const SAME = 1e-6;
 
@@ -50,6 +52,7 @@ export function* weave(
   const search = searchCloth(loom, seeded(seed), start && startCloth(loom, start));
   const prices = seekPrices(loom);
   let proven = Number.NEGATIVE_INFINITY;
+  const isLarge = instance.classes * instance.threads.length > SOLVED_CELLS;
   let asking = FIRST_ASKING;
   let seconds = SOLVER_SECONDS;
   const now = (): Weaving => {
@@ -64,7 +67,7 @@ export function* weave(
   for (let round = 1; ; round += 1) {
     search.improve(TRIES, prices);
     prices.improve(LOOKS, search.cost);
-    if (solve && round === asking) {
+    if (solve && !isLarge && round === asking) {
       const chosen = chooseBest(loom, prices, search.cloth, solve, seconds);
       if (chosen) search.take(chosen);
       proven = Math.max(proven, proveBound(loom, prices, search.cost, solve, seconds));

@@ -1,0 +1,108 @@
+import { join } from 'node:path';
+import { drawUpClass } from '../core/course/classes/drawUpClass';
+import { courseWeave, planByClass } from '../core/course/plan/courseWeave';
+import { fillPlan } from '../core/course/plan/fillPlan';
+import { Course } from '../core/course/schema/course';
+import { usualRules } from '../core/course/schema/rules';
+import { READY_MADE, type ReadyMade, threadsOf } from '../core/course/syllabus/readyMade';
+import type { WeavePlan } from '../core/course/weave/graph/instance';
+import { judgePlan } from '../core/course/weave/graph/judgePlan';
+import { weave } from '../core/course/weave/weave';
+import type { Strength } from '../core/demand/ceilings';
+import { Group } from '../core/group/group';
+import { contextFor } from '../core/session/findings/finding/finding';
+import { Session } from '../core/session/plan/session';
+import { timelineOf } from '../core/session/schedule/timeline';
+import { readForms, readRepertoire } from '../server/repertoire';
+
+/** The ready-made syllabuses, planned and drawn up from the movements that come along. */
+
+const movements = readRepertoire(join(import.meta.dirname));
+const forms = readForms(join(import.meta.dirname, 'forms'));
+const find = (id: string) => movements.find((movement) => movement.id === id);
+const DAY = '2027-01-05';
+
+const groupOf = (strength: Strength): Group =>
+  Group.parse({
+    id: 'evening',
+    name: 'Evening',
+    place: '',
+    meets: '',
+    about: '',
+    asked: { strength, paceLeast: 4, paceMost: 9 },
+    schools: {},
+  });
+
+function termOf(ready: ReadyMade, strength: Strength, minutes: number) {
+  const group = groupOf(strength);
+  const meetings = [{ weekday: 2, startsAt: '19:00', minutes }];
+  const bare = Course.parse({
+    id: ready.id,
+    name: ready.name,
+    groupId: group.id,
+    calendar: { firstDay: DAY, zone: 'Europe/London', meetings, ends: ready.ends },
+    rules: usualRules(strength),
+    threads: threadsOf(ready, find, forms),
+  });
+  const term = courseWeave(bare, group.doors, DAY);
+  let plan: WeavePlan = {};
+  let rounds = 0;
+  for (const reached of weave(term.instance)) {
+    plan = reached.plan;
+    rounds += 1;
+    if (reached.isBest || rounds > 25) break;
+  }
+  const course = { ...bare, plan: planByClass(bare, term, fillPlan(term.instance, plan)) };
+  return { course, group, term, plan: fillPlan(term.instance, plan) };
+}
+
+test.each(READY_MADE.map((ready) => [ready.name, ready] as const))(
+  '%s: every line is there, and the plan keeps its rules',
+  (_, ready) => {
+    const { course, term, plan } = termOf(ready, 'steady', 60);
+    expect(course.threads).toHaveLength(ready.lines.length);
+    expect(judgePlan(term.instance, plan).faults).toEqual([]);
+  },
+);
+
+test.each(['beginners', 'standing-set', 'stepping-form'])(
+  '%s: every must is finished, and practised in one of the last two classes',
+  (id) => {
+    const ready = READY_MADE.find((one) => one.id === id) as ReadyMade;
+    const { course, term } = termOf(ready, 'steady', 75);
+    const last = term.held.slice(-2).map((one) => one.id);
+    for (const { id: thread, wish, layers } of course.threads.filter(
+      (one) => one.kind === 'steps' && one.wish === 'must',
+    )) {
+      expect(wish).toBe('must');
+      const path = course.plan[thread] ?? [];
+      expect({ thread, layers: path.at(-1)?.layers }).toEqual({ thread, layers: layers.length });
+      expect(last).toContain(path.at(-1)?.classId);
+    }
+  },
+);
+
+test('a class is drawn up from its plan: what is new is explained and done again, within its slot, and says where it comes from', () => {
+  const ready = READY_MADE[0] as ReadyMade;
+  const { course, group, term } = termOf(ready, 'steady', 75);
+  const one = term.held[1] as (typeof term.held)[number];
+  const context = contextFor({ strength: 'steady', pace: { least: 4, most: 9 }, known: null }, find, movements);
+  const { session, left } = drawUpClass(course, group, term, one, context, forms);
+  expect(Session.parse(session)).toEqual(session);
+  expect(left).toEqual([]);
+  const answer = timelineOf(session, find);
+  const minutes = answer.ok ? answer.timeline.totalMs / 60_000 : 0;
+  expect(minutes).toBeLessThanOrEqual(65);
+  expect(minutes).toBeGreaterThan(65 * 0.9);
+  const main = session.sections.find(({ kind }) => kind === 'main')?.items ?? [];
+  const fresh = course.threads.filter(({ id }) => course.plan[id]?.[0]?.classId === one.id && id !== 'weight');
+  expect(fresh.length).toBeGreaterThan(0);
+  for (const { id } of fresh) {
+    const roles = main.filter(({ origin }) => origin?.thread === id).map(({ origin }) => origin?.role);
+    expect(roles).toEqual(['introduce', 'again']);
+    const shown = main.find(({ origin }) => origin?.thread === id && origin.role === 'introduce');
+    expect(shown).toMatchObject({ manner: 'explained', layer: 0 });
+  }
+  const warmUp = session.sections.find(({ kind }) => kind === 'warm-up')?.items ?? [];
+  expect(warmUp.length).toBeGreaterThan(3);
+}, 60_000);
