@@ -10,6 +10,7 @@ import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { RepertoireGate } from '../../app/shell/RepertoireGate';
 import { dayInWords, inWords, sectionWord, today } from '../../app/words';
+import { CourseOfClass } from '../../class/ClassContents';
 import { SlotBar } from '../../class/SlotBar';
 import { useTimeline } from '../../class/useTimeline';
 import { Contents } from './Contents';
@@ -96,6 +97,7 @@ function NextClassShown({ session }: { readonly session: Session }) {
           {group.name}. {group.place}. {group.about}
         </p>
       )}
+      <CourseOfClass session={session} />
       <SlotBar session={session} timeline={timeline} />
       {lacks.length > 0 ? (
         <div className="today-lacks">

@@ -21,6 +21,7 @@ import './sessions.css';
 export function Sessions() {
   const { data: sessions, isError, refetch } = api.useSessionsQuery();
   const { data: groups } = api.useGroupsQuery();
+  const { data: courses } = api.useCoursesQuery();
   const make = useNewClass();
   const remove = useRemoval();
   const again = useDuplicate();
@@ -40,6 +41,8 @@ export function Sessions() {
     );
   }
   const groupName = (id: string | null) => groups?.find((group) => group.id === id)?.name ?? '';
+
+  const courseName = (id: string) => courses?.find(({ course }) => course.id === id)?.course.name ?? '';
 
   return (
     <div className="place sessions">
@@ -86,7 +89,19 @@ export function Sessions() {
               </Link>
             ),
           },
-          { title: 'Group', render: (_, { groupId }) => groupName(groupId) },
+          {
+            title: 'Group',
+            render: (_, { groupId, course }) => (
+              <>
+                {groupName(groupId)}
+                {course && courseName(course.id) && (
+                  <Link to={`/courses/${course.id}`} className="sessions-course">
+                    {courseName(course.id)}
+                  </Link>
+                )}
+              </>
+            ),
+          },
           { title: 'Lines', dataIndex: 'lines', align: 'right', className: 'number' },
           { title: 'Planned', align: 'right', className: 'number', render: (_, { totalMs }) => minutes(totalMs) },
           {

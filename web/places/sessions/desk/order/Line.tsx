@@ -84,6 +84,7 @@ const MovementBody = memo(function MovementBody({
     <>
       <p className="line-name">
         <span className="name">{usualName(movement)}</span>
+        {item.origin && <FromCourse role={item.origin.role} />}
         <span className="han" lang="zh-Hant">
           {movement.names.chinese[0]}
         </span>
@@ -95,6 +96,18 @@ const MovementBody = memo(function MovementBody({
     </>
   );
 });
+
+const ORIGIN_WORDS = {
+  introduce: 'new in the course',
+  again: 'new today, once more',
+  review: 'from the course',
+  run: 'the run of the form',
+} as const;
+
+/** That a line comes from its course's plan, and what for. */
+const FromCourse = ({ role }: { readonly role: keyof typeof ORIGIN_WORDS }) => (
+  <span className={role === 'introduce' ? 'line-woven line-woven--new' : 'line-woven'}>{ORIGIN_WORDS[role]}</span>
+);
 
 interface PauseProps extends Pick<LineView, 'words'> {
   readonly item: Exclude<Item, MovementItem>;
