@@ -1,4 +1,7 @@
-import type { Page } from 'puppeteer-core';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { ElementHandle, Page } from 'puppeteer-core';
 import type { StoredCourse } from '../core/formats/courseApi';
 import { press, stored } from './desk';
 import { graveFaults } from './graveFaults';
@@ -118,6 +121,46 @@ test('an introduction is moved a class later, and the others make room', async (
   await textOf(page, '.course-changes', new RegExp(`Cloud Hands.*from class ${at} to ${at + 1}`));
   await press(page, 'Keep it');
   await page.waitForSelector(`.weave-knot[aria-label^="${label} ${at + 1}: new"]`);
+  expect(faults).toEqual([]);
+});
+
+test('closures are read from a calendar file: the course makes room, and a file that is none is refused', async () => {
+  const { page, faults } = await open('/courses/evening-course');
+  await page.waitForSelector('.weave-knot');
+  const { course } = await courseOf('evening-course');
+  const closed = course.plan['raise-and-sink']?.at(-2)?.classId.slice(0, 10).replaceAll('-', '') ?? '';
+  const folder = mkdtempSync(join(tmpdir(), 'vesperum-closures-'));
+  const file = (name: string, ...lines: string[]) => {
+    writeFileSync(join(folder, name), [...lines, ''].join('\r\n'));
+    return join(folder, name);
+  };
+  // The field is another one after each file.
+  const give = async (path: string) => {
+    const input = await page.waitForSelector('.course-acts input[type="file"]');
+    await (input as ElementHandle<HTMLInputElement>).uploadFile(path);
+  };
+  await give(file('none.ics', 'once upon a time'));
+  await textOf(page, '.ant-message', /not a calendar file/);
+  await give(
+    file(
+      'closed.ics',
+      'BEGIN:VCALENDAR',
+      'VERSION:2.0',
+      'BEGIN:VEVENT',
+      'UID:1',
+      'SUMMARY:Market day',
+      `DTSTART;VALUE=DATE:${closed}`,
+      'END:VEVENT',
+      'END:VCALENDAR',
+    ),
+  );
+  await page.waitForSelector('.course-changes li');
+  await press(page, 'Keep it');
+  await page.waitForFunction(() => document.querySelector('.ant-modal-wrap')?.checkVisibility() !== true);
+  await textOf(page, '.ant-message', /plan is kept/);
+  const after = (await courseOf('evening-course')).course;
+  expect(after.calendar.closures.map(({ why }) => why)).toContain('Market day');
+  rmSync(folder, { recursive: true });
   expect(faults).toEqual([]);
 });
 

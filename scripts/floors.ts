@@ -18,6 +18,10 @@ const CORE_PACKAGES = [
   'diff',
   'dayjs',
   'dayjs/plugin/utc.js',
+  'dayjs/plugin/timezone.js',
+  'ical-generator',
+  'ical.js',
+  'timezones-ical-library',
 ];
 /** Its tests may use these too: made-up cases, and a general solver to be measured against. */
 const CORE_TEST_PACKAGES = [...CORE_PACKAGES, 'fast-check', 'highs'];

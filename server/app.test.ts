@@ -38,6 +38,7 @@ describe('what is there', () => {
       '/api/compute/weave',
       '/api/courses',
       '/api/courses/{id}',
+      '/api/courses/{id}/calendar',
       '/api/courses/{id}/restore',
       '/api/forms',
       '/api/groups',

@@ -1,6 +1,7 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import type { Course } from '../../core/course/schema/course';
 import { CourseConflict, CourseSave, NewCourse, StoredCourse } from '../../core/formats/courseApi';
+import { courseCalendar } from '../../core/formats/courseCalendar';
 import type { FindMovement } from '../../core/movement/schema/movement';
 import type { CourseStore } from '../store/courses';
 import type { GroupStore } from '../store/groups';
@@ -63,6 +64,17 @@ const restore = createRoute({
   responses: { 200: json(StoredCourse, 'The course'), ...missing },
 });
 
+const calendar = createRoute({
+  method: 'get',
+  path: '/api/courses/{id}/calendar',
+  summary: 'A course as a calendar file, also to be subscribed to on this machine',
+  request: idParam,
+  responses: {
+    200: { content: { 'text/calendar': { schema: z.string() } }, description: 'An event for each class (RFC 5545)' },
+    ...missing,
+  },
+});
+
 const missingCourse = () => new Refusal(404, 'There is no such course.');
 
 export function courseRoutes(
@@ -114,6 +126,17 @@ export function courseRoutes(
       throw new Refusal(409, 'This course was changed elsewhere since you opened it.', {
         stored: answer.stored,
         sent: course,
+      });
+    })
+    .openapi(calendar, (context) => {
+      const stored = courses.find(context.req.valid('param').id);
+      if (!stored) throw missingCourse();
+      const { course, revision, changedAt } = stored;
+      const place = groups.find(course.groupId)?.place ?? '';
+      const text = courseCalendar(course, place, revision, changedAt, now().slice(0, 10));
+      return context.text(text, 200, {
+        'content-type': 'text/calendar; charset=utf-8',
+        'content-disposition': `attachment; filename="${course.id}.ics"`,
       });
     })
     .openapi(remove, (context) => {

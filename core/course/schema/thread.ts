@@ -14,8 +14,6 @@ export type ThreadKind = z.infer<typeof ThreadKind>;
 export const Wish = z.enum(['must', 'want', 'room']);
 export type Wish = z.infer<typeof Wish>;
 
-export const WISH_WORDS: Readonly<Record<Wish, string>> = { must: 'must', want: 'want', room: 'if there is room' };
-
 /** What a wish weighs: one must outweighs all wants that stand against it. */
 export const PRIORITY: Readonly<Record<Wish, number>> = { must: 16, want: 4, room: 1 };
 

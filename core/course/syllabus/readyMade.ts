@@ -61,7 +61,8 @@ export const READY_MADE: readonly ReadyMade[] = [
   {
     id: 'stepping-form',
     name: 'A stepping form, 24 weeks',
-    about: 'The first half of a form, place by place; its stepping pieces by themselves before they come in their places.',
+    about:
+      'The first half of a form, place by place; its stepping pieces by themselves before they come in their places.',
     ends: { kind: 'classes', count: 24 },
     lines: [
       { form: 'lantern-form', places: 12, kind: 'steps', wish: 'must', size: 'M' },

@@ -12,6 +12,7 @@ import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
 import { ClassContents } from '../../class/ClassContents';
+import { CourseFiles } from './CourseFiles';
 import { CourseWhy, pinToggled } from './CourseWhy';
 import { useDrawUp } from './useDrawUp';
 import { useReplan } from './useReplan';
@@ -118,6 +119,7 @@ function CourseShown({ stored, group }: Shown) {
           <Button loading={isPlanning} onClick={() => void replan(course)}>
             Plan anew
           </Button>
+          <CourseFiles course={course} onClosures={(next) => void replan(next)} />
           <Button onClick={remove}>Delete</Button>
         </div>
       </header>

@@ -1,0 +1,96 @@
+import { StoredCourse } from '../core/formats/courseApi';
+import { Group } from '../core/group/group';
+import { openTestHouse, type TestHouse } from '../demo/testHouse';
+
+let house: TestHouse;
+beforeEach(() => {
+  house = openTestHouse();
+});
+afterEach(() => house.close());
+
+const ID = 'evening-course';
+const stored = async (): Promise<StoredCourse> =>
+  StoredCourse.parse(await (await house.ask('GET', `/api/courses/${ID}`)).json());
+
+test('the demo has four courses, each with a plan, and the evening class of today is the fourth of its own', async () => {
+  const courses = StoredCourse.array().parse(await (await house.ask('GET', '/api/courses')).json());
+  expect(courses.map(({ course }) => course.id).sort()).toEqual([
+    'depot-rota',
+    'evening-course',
+    'morning-pieces',
+    'reading-room-chairs',
+  ]);
+  for (const { course } of courses) expect(Object.values(course.plan).flat().length).toBeGreaterThan(10);
+  const session = (await (await house.ask('GET', '/api/sessions/evening-week-4')).json()) as { session: object };
+  expect(session.session).toMatchObject({ course: { id: ID, classId: '2026-12-01-1900' } });
+});
+
+test('a save over an older revision is refused with both versions, and changes nothing', async () => {
+  const first = await stored();
+  const named = { ...first.course, name: 'Clouds' };
+  expect((await house.ask('PUT', `/api/courses/${ID}`, { course: named, revision: first.revision })).status).toBe(200);
+  const before = house.contents();
+  const late = { ...first.course, name: 'Waves' };
+  const answer = await house.ask('PUT', `/api/courses/${ID}`, { course: late, revision: first.revision });
+  expect(answer.status).toBe(409);
+  expect(await answer.json()).toMatchObject({ stored: { course: { name: 'Clouds' } }, sent: { name: 'Waves' } });
+  expect(house.contents()).toBe(before);
+});
+
+test('a course that names what does not exist, or does not hold together, is refused by its fields', async () => {
+  const { course } = await stored();
+  const before = house.contents();
+  const [thread, ...threads] = course.threads;
+  const cases: [object, RegExp][] = [
+    [{ ...course, id: 'other', groupId: 'nobody' }, /groupId.*there is no group/],
+    [
+      { ...course, id: 'other', threads: [{ ...thread, taught: { kind: 'movement', id: 'no-such' } }, ...threads] },
+      /there is no movement/,
+    ],
+    [{ ...course, id: 'other', plan: { nothing: [] } }, /there is no such thread/],
+    [{ ...course, id: 'other', calendar: { ...course.calendar, firstDay: 'soon' } }, /firstDay/],
+  ];
+  for (const [sent, complaint] of cases) {
+    const answer = await house.ask('POST', '/api/courses', { course: sent });
+    expect(answer.status).toBe(422);
+    expect(JSON.stringify(await answer.json())).toMatch(complaint);
+  }
+  expect(house.contents()).toBe(before);
+});
+
+test('a course is taken away and brought back, and its classes stay', async () => {
+  expect((await house.ask('DELETE', `/api/courses/${ID}`)).status).toBe(204);
+  expect((await house.ask('GET', `/api/courses/${ID}`)).status).toBe(404);
+  expect((await house.ask('GET', '/api/sessions/evening-week-4')).status).toBe(200);
+  expect((await house.ask('POST', `/api/courses/${ID}/restore`)).status).toBe(200);
+  expect((await stored()).course.id).toBe(ID);
+});
+
+test('a course has an address of its own as a calendar', async () => {
+  const answer = await house.ask('GET', `/api/courses/${ID}/calendar`);
+  expect(answer.headers.get('content-type')).toContain('text/calendar');
+  const text = await answer.text();
+  expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(12);
+  expect(text).toContain('UID:evening-course.2026-12-01-1900@vesperum');
+});
+
+test('a group is added, changed, put away and brought back; its classes still know it', async () => {
+  const [first] = Group.array().parse(await (await house.ask('GET', '/api/groups')).json());
+  const group = { ...first, id: 'weir-street', name: 'Weir Street' };
+  expect((await house.ask('POST', '/api/groups', group)).status).toBe(201);
+  expect((await house.ask('POST', '/api/groups', group)).status).toBe(409);
+  expect((await house.ask('POST', '/api/groups', { ...group, id: 'third', name: ' ' })).status).toBe(422);
+  const changed = await house.ask('PUT', '/api/groups/weir-street', { ...group, doors: { before: 0, after: 10 } });
+  expect(await changed.json()).toMatchObject({ doors: { before: 0, after: 10 } });
+  expect((await house.ask('PUT', '/api/groups/weir-street', { ...group, id: 'other' })).status).toBe(422);
+  expect((await house.ask('DELETE', '/api/groups/weir-street')).status).toBe(204);
+  const names = async (path: string) =>
+    Group.array()
+      .parse(await (await house.ask('GET', path)).json())
+      .map(({ name }) => name);
+  expect(await names('/api/groups')).not.toContain('Weir Street');
+  expect(await names('/api/groups/put-away')).toEqual(['Weir Street']);
+  expect((await house.ask('POST', '/api/groups/weir-street/restore')).status).toBe(200);
+  expect(await names('/api/groups')).toContain('Weir Street');
+  expect((await house.ask('DELETE', '/api/groups/nobody')).status).toBe(404);
+});
