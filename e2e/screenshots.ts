@@ -76,6 +76,13 @@ const VIEWS: readonly View[] = [
     before: take,
     size: [820, 1180],
   },
+  {
+    name: 'course',
+    path: '/courses/evening-course',
+    ready: '.weave-knot',
+    before: (page) => click(page, '[data-knot="2-4"]'),
+  },
+  { name: 'courses', path: '/courses', ready: '.courses-list li', light: 'dusk' },
   { name: 'fit', path: '/sessions/evening-week-4', ready: '.tide canvas', before: fit },
   { name: 'propose', path: '/sessions/evening-week-4', ready: '.tide canvas', light: 'dusk', before: propose },
   { name: 'teach', path: '/teach/evening-week-4', ready: '.teach-begin', light: 'dusk', before: teach },
