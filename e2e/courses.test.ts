@@ -58,6 +58,36 @@ test('from nothing to a planned term, and a class of it drawn up and taught, in 
   expect(faults).toEqual([]);
 });
 
+test('a term is typed a line a week: what is not understood is said, what is written stays in its class', async () => {
+  const { page, faults } = await open('/courses/new');
+  await page.waitForSelector('#course-group');
+  await click(page, '.new-course-ready input[value="typed"]');
+  const lines = [
+    'raise and sink; slow walking',
+    'clouds in place, arms',
+    '4: cloud hands, arms; umbrella dance',
+    '6: cloud hands, waist',
+  ];
+  await page.type('#course-typed', lines.join('\n'));
+  await textOf(page, '.typed-faults', /Line 3, “umbrella dance”: No movement/);
+  expect(await page.$eval('.new-course-act button', (button) => (button as HTMLButtonElement).disabled)).toBe(true);
+  expect(await graveFaults(page)).toEqual([]);
+  // The keyboard stands at the end: the third line is written anew.
+  await page.evaluate(() => {
+    const field = document.querySelector<HTMLTextAreaElement>('#course-typed');
+    const at = field?.value.indexOf('; umbrella dance') ?? 0;
+    field?.setSelectionRange(at, at + '; umbrella dance'.length);
+  });
+  await page.focus('#course-typed');
+  await page.keyboard.press('Backspace');
+  await page.waitForFunction(() => document.querySelector('.typed-faults li') === null);
+  await press(page, 'Plan it');
+  await page.waitForSelector('.weave');
+  await page.waitForSelector('[aria-label="Cloud Hands, class 4: new, Arms only, pinned"]');
+  await page.waitForSelector('[aria-label="Cloud Hands, class 6: new, Add the waist, pinned"]');
+  expect(faults).toEqual([]);
+});
+
 test('the weave by the keyboard: from knot to knot, why, pinned, and taken back', async () => {
   const { page, faults } = await open('/courses/evening-course');
   await page.waitForSelector('.weave-knot');

@@ -96,7 +96,7 @@ function weaveThread(
     weight: layers.map(({ weight }) => weight),
     finish: FINISH,
     second: kind === 'whole' ? 0 : SECOND_SHOWING,
-    most: kind === 'whole' || taught.kind === 'form' ? 2 : 1,
+    most: Math.max(kind === 'whole' || taught.kind === 'form' ? 2 : 1, mostPinned(pins, stands.known)),
     ...(!isKept && { ideal: [...ideal] }),
     ...(gaps && { gaps: [...gaps] }),
     ...(wish === 'must' && { keepWithin: MUST_WITHIN }),
@@ -148,6 +148,17 @@ export function courseWeave(course: Course, doors: Doors, today: string, from = 
       threads,
     },
   };
+}
+
+/** The most layers that are pinned at once. */
+function mostPinned(pins: readonly WeavePin[], known: number): number {
+  let before = known;
+  let most = 0;
+  for (const { layers, isNew } of pins.toSorted((a, b) => a.class - b.class)) {
+    if (isNew) most = Math.max(most, layers - before);
+    before = Math.max(before, layers);
+  }
+  return most;
 }
 
 /** The pins of a thread in the classes that are still to be planned. A set that is followed whole is followed from the first one on. */

@@ -2,20 +2,26 @@ import { App, Button, DatePicker, Input, InputNumber, Radio, Select, TimePicker 
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { Meeting } from '../../../core/course/calendar/calendar';
+import type { CourseCalendar, Meeting } from '../../../core/course/calendar/calendar';
+import { heldClasses } from '../../../core/course/calendar/courseClasses';
 import { Course } from '../../../core/course/schema/course';
 import { usualRules } from '../../../core/course/schema/rules';
-import { READY_MADE, threadsOf } from '../../../core/course/syllabus/readyMade';
+import { readSyllabus } from '../../../core/course/syllabus/readSyllabus';
+import { READY_MADE, type ReadyMade, threadsOf } from '../../../core/course/syllabus/readyMade';
 import type { Group } from '../../../core/group/group';
 import { freshId } from '../../app/machine/freshId';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { today, WEEKDAYS } from '../../app/words';
+import { TypedSyllabus } from './TypedSyllabus';
 import { usePlanCourse } from './usePlanCourse';
 import './courses.css';
 
-/** A course is begun from a ready-made syllabus, for a group: everything else is proposed. */
+const TYPED = 'typed';
+const USUAL_COUNT = 8;
+
+/** A course is begun from a ready-made syllabus or from typed lines, for a group: everything else is proposed. */
 export function NewCourse() {
   const { data: groups, isError, refetch } = api.useGroupsQuery();
   const navigate = useNavigate();
@@ -45,19 +51,31 @@ const firstDayOn = (weekday: number): string => {
 };
 
 function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; readonly first: Group }) {
-  const { find, forms } = useRepertoire();
+  const { find, forms, search } = useRepertoire();
   const { message } = App.useApp();
   const navigate = useNavigate();
   const planCourse = usePlanCourse();
   const [addCourse] = api.useAddCourseMutation();
   const [group, setGroup] = useState(first);
-  const [ready, setReady] = useState(READY_MADE[0] as (typeof READY_MADE)[number]);
+  // Null: typed, a line a week.
+  const [ready, setReady] = useState<ReadyMade | null>(READY_MADE[0] ?? null);
+  const [typed, setTyped] = useState('');
   const [meeting, setMeeting] = useState(() => meetingOf(first));
   const [firstDay, setFirstDay] = useState(() => firstDayOn(meetingOf(first).weekday));
-  const [count, setCount] = useState(() => (ready.ends.kind === 'classes' ? ready.ends.count : 8));
+  const [count, setCount] = useState(() => (ready?.ends.kind === 'classes' ? ready.ends.count : USUAL_COUNT));
   const [name, setName] = useState<string | null>(null);
   const [isPlanning, setPlanning] = useState(false);
-  const title = name ?? `${group.name}: ${ready.name.split(',')[0]}`;
+  const title = name ?? `${group.name}: ${ready ? ready.name.split(',')[0] : 'a term'}`;
+  const calendar: CourseCalendar = {
+    firstDay,
+    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    meetings: [meeting],
+    ends: !ready || ready.ends.kind === 'classes' ? { kind: 'classes', count } : ready.ends,
+    closures: [],
+    changes: [],
+  };
+  const read = ready ? null : readSyllabus(typed, heldClasses(calendar, today()), { search, find, forms });
+  const isReady = title.trim() !== '' && (read === null || (read.threads.length > 0 && read.faults.length === 0));
 
   const begin = async () => {
     setPlanning(true);
@@ -65,14 +83,9 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
       id: freshId('course'),
       name: title,
       groupId: group.id,
-      calendar: {
-        firstDay,
-        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-        meetings: [meeting],
-        ends: ready.ends.kind === 'classes' ? { kind: 'classes', count } : ready.ends,
-      },
+      calendar,
       rules: usualRules(group.asked.strength),
-      threads: threadsOf(ready, find, forms),
+      threads: ready ? threadsOf(ready, find, forms) : (read?.threads ?? []),
     });
     try {
       const { plan } = await planCourse(course, group, 0);
@@ -109,11 +122,11 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
       <Radio.Group
         aria-labelledby="course-syllabus"
         className="new-course-ready"
-        value={ready.id}
+        value={ready?.id ?? TYPED}
         onChange={({ target }) => {
-          const chosen = READY_MADE.find(({ id }) => id === target.value) ?? ready;
+          const chosen = READY_MADE.find(({ id }) => id === target.value) ?? null;
           setReady(chosen);
-          if (chosen.ends.kind === 'classes') setCount(chosen.ends.count);
+          if (chosen?.ends.kind === 'classes') setCount(chosen.ends.count);
         }}
       >
         {READY_MADE.map(({ id, name: label, about }) => (
@@ -122,7 +135,19 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
             <span className="faded">{about}</span>
           </Radio>
         ))}
+        <Radio value={TYPED}>
+          <span className="name">Typed, a line a week</span>
+          <span className="faded">
+            What you have always planned on paper: “3: cloud hands, steps; brush knee, arms”.
+          </span>
+        </Radio>
       </Radio.Group>
+      {read && (
+        <>
+          <label htmlFor="course-typed">The weeks</label>
+          <TypedSyllabus text={typed} read={read} onChange={setTyped} />
+        </>
+      )}
       <label htmlFor="course-day">First day</label>
       <DatePicker
         id="course-day"
@@ -155,7 +180,7 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
           onChange={(minutes) => minutes !== null && setMeeting((now) => ({ ...now, minutes }))}
         />
       </span>
-      {ready.ends.kind === 'classes' && (
+      {calendar.ends.kind === 'classes' && (
         <>
           <label htmlFor="course-count">Classes</label>
           <InputNumber
@@ -170,7 +195,7 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
       <label htmlFor="course-name">Called</label>
       <Input id="course-name" maxLength={120} value={title} onChange={({ target }) => setName(target.value)} />
       <div className="new-course-act">
-        <Button type="primary" htmlType="submit" loading={isPlanning} disabled={title.trim() === ''}>
+        <Button type="primary" htmlType="submit" loading={isPlanning} disabled={!isReady}>
           {isPlanning ? 'Planning' : 'Plan it'}
         </Button>
       </div>
