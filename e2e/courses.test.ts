@@ -154,6 +154,22 @@ test('an introduction is moved a class later, and the others make room', async (
   expect(faults).toEqual([]);
 });
 
+test('after a class, one press says how a thing was taken, and the course keeps it', async () => {
+  const { page, faults } = await open('/logbook/evening-week-3-taught');
+  await textOf(page, '.log-taken', /Raise and Sink/);
+  expect(await graveFaults(page)).toEqual([]);
+  const place = await page.$$eval('.log-taken li', (all) =>
+    all.findIndex(({ textContent }) => /Raise and Sink/.test(textContent)),
+  );
+  await click(page, `.log-taken li:nth-child(${place + 1}) .ant-radio-button-wrapper:nth-child(3)`);
+  await page.waitForSelector(`.log-taken li:nth-child(${place + 1}) .ant-radio-button-wrapper-checked`);
+  const { seen } = (await courseOf('evening-course')).course;
+  expect(seen).toEqual([expect.objectContaining({ thread: 'raise-and-sink', taken: 'again' })]);
+  await reload(page);
+  await page.waitForSelector(`.log-taken li:nth-child(${place + 1}) .ant-radio-button-wrapper-checked`);
+  expect(faults).toEqual([]);
+});
+
 test('closures are read from a calendar file: the course makes room, and a file that is none is refused', async () => {
   const { page, faults } = await open('/courses/evening-course');
   await page.waitForSelector('.weave-knot');

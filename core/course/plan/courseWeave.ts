@@ -1,6 +1,6 @@
 import type { Doors } from '../../session/plan/slotTime';
 import { type HeldClass, heldClasses } from '../calendar/courseClasses';
-import type { Course, CoursePlan } from '../schema/course';
+import type { Course, CoursePlan, Taken } from '../schema/course';
 import { AGAIN_MINUTES, FINISH, SECOND_SHOWING } from '../schema/rules';
 import { type CourseThread, PRIORITY } from '../schema/thread';
 import {
@@ -51,11 +51,16 @@ function gapsOfThread({ kind, taught, every }: CourseThread): readonly number[] 
 /** How practices move through the stages in a course. */
 const STAGES = { stageBack: 2, halfWait: true } as const;
 
-/** A thread as it stands before a class: the layers it has, and what of it is due. */
+/**
+ * A thread as it stands before a class: the layers it has, and what of it is due. What half of them have does not gain its stage; what is
+ * to be shown again goes back to the first, and its next practice shows it again.
+ * @param takenIn how it was taken in a class, by its place
+ */
 function standAt(
   thread: CourseThread,
   path: readonly Practice[],
   from: number,
+  takenIn: (place: number) => Taken | undefined,
 ): Pick<WeaveThread, 'known' | 'standing'> {
   const isKept = thread.kind === 'rotation' || thread.kind === 'amount';
   const gaps = gapsOfThread(thread) ?? GAPS;
@@ -66,7 +71,14 @@ function standAt(
   for (const practice of path.filter((one) => one.class < from)) {
     added = Math.max(0, practice.layers - layers);
     const wait = last === null ? 0 : practice.class - last;
+    const taken = takenIn(practice.class);
+    const before = stage;
     stage = stageAfter(STAGES, gaps, { stage, isFirst: last === null, wait, adds: added > 0 });
+    if (taken === 'half') stage = Math.min(stage, before);
+    if (taken === 'again') {
+      stage = 0;
+      added = Math.max(added, 1);
+    }
     layers = Math.max(layers, practice.layers);
     last = practice.class;
   }
@@ -119,7 +131,12 @@ export function courseWeave(course: Course, doors: Doors, today: string, from = 
   const woven = course.threads.filter((thread) => !isStanding(thread));
   const ids = new Set(woven.map(({ id }) => id));
   const standing = course.threads.filter(isStanding);
-  const stands = new Map(woven.map((thread) => [thread.id, standAt(thread, pathOf(course, held, thread), from)]));
+  const stands = new Map(
+    woven.map((thread) => [
+      thread.id,
+      standAt(thread, pathOf(course, held, thread), from, takenOf(course, held, thread.id)),
+    ]),
+  );
   const open = rooms.slice(from);
   const ideal = idealClasses(
     woven.map((thread) => ({ ...thread, known: stands.get(thread.id)?.known ?? 0 })),
@@ -187,6 +204,12 @@ function pinnedIn(
   }
   return { minutes, fresh };
 }
+
+/** How a thread was taken, by the places of held classes. */
+const takenOf =
+  ({ seen }: Course, held: readonly HeldClass[], thread: string) =>
+  (place: number): Taken | undefined =>
+    seen.find((one) => one.thread === thread && one.classId === held[place]?.id)?.taken;
 
 /** The practices of a thread by the places of held classes, in their order. Those of classes that are not held are left out. */
 function pathOf({ plan }: Course, held: readonly HeldClass[], { id }: CourseThread): Practice[] {

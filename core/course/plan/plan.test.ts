@@ -156,3 +156,18 @@ test('a set that is followed whole is followed from the first class on', () => {
   const course = planned(sampleCourse([clouds, set]));
   expect(numbers(course, 'eight-pieces')).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
 });
+
+test('what was seen after a class decides what is due: half does not go on, again is shown once more', () => {
+  const course = planned(sampleCourse([clouds, walking]));
+  const { held } = courseWeave(course, DOORS, DAY);
+  const [second] = held.slice(1, 2);
+  const stands = (taken: 'has' | 'half' | 'again') => {
+    const seen = [{ classId: second?.id ?? '', thread: 'clouds', taken }];
+    return courseWeave({ ...course, seen }, DOORS, DAY, 2).instance.threads.find(({ id }) => id === 'clouds')?.standing;
+  };
+  const plain = courseWeave(course, DOORS, DAY, 2).instance.threads.find(({ id }) => id === 'clouds')?.standing;
+  expect(stands('has')).toEqual(plain);
+  expect(stands('half')?.stage).toBeLessThanOrEqual(stands('has')?.stage ?? 0);
+  expect(stands('again')).toMatchObject({ stage: 0, last: -1 });
+  expect(stands('again')?.added).toBeGreaterThan(0);
+});

@@ -12,6 +12,10 @@ export type CoursePractice = z.infer<typeof CoursePractice>;
 export const CoursePlan = z.record(LineId, z.array(CoursePractice).max(400));
 export type CoursePlan = z.infer<typeof CoursePlan>;
 
+/** How a thing that was taught was taken: they have it, half of them do, or it is shown again. */
+export const Taken = z.enum(['has', 'half', 'again']);
+export type Taken = z.infer<typeof Taken>;
+
 /** A term of classes for one group: when they are, what is taught through them, and what is taught in which. */
 export const Course = z
   .object({
@@ -22,6 +26,11 @@ export const Course = z
     rules: CourseRules,
     threads: z.array(CourseThread).max(60),
     plan: CoursePlan.default({}),
+    /** What the instructor saw after a class, thing by thing: being taught is not being learnt. */
+    seen: z
+      .array(z.object({ classId: LineId, thread: LineId, taken: Taken }))
+      .max(4000)
+      .default([]),
   })
   .superRefine(({ threads, plan }, context) => {
     const complain = (path: (string | number)[], message: string) =>

@@ -9,6 +9,7 @@ import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, sectionWord, today } from '../../app/words';
 import { differenceWords } from './differenceWords';
+import { WhatWasTaken } from './WhatWasTaken';
 import './logbook.css';
 
 /** One class as it was taught: line by line what was done against what was planned, who came, what to remember. */
@@ -45,6 +46,7 @@ function Shown({ log }: { readonly log: ClassLog }) {
         </p>
       </header>
       <Notes log={log} />
+      {log.plan.course && <WhatWasTaken of={log.plan.course} />}
       <table className="log-lines">
         <thead>
           <tr>

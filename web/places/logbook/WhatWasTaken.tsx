@@ -1,0 +1,74 @@
+import { App, Radio } from 'antd';
+import { Link } from 'react-router';
+import { heldClasses } from '../../../core/course/calendar/courseClasses';
+import { cellsOf, isIntroduction } from '../../../core/course/classes/classCells';
+import type { Course, Taken } from '../../../core/course/schema/course';
+import type { Session } from '../../../core/session/plan/session';
+import { api } from '../../app/server/api';
+import { whyRefused } from '../../app/server/problemIn';
+import { today } from '../../app/words';
+
+const TAKEN: readonly { readonly value: Taken; readonly label: string }[] = [
+  { value: 'has', label: 'They have it' },
+  { value: 'half', label: 'Half of them' },
+  { value: 'again', label: 'Show it again' },
+];
+
+/** The course with what was seen of one thread in one class. */
+const withSeen = (course: Course, classId: string, thread: string, taken: Taken): Course => ({
+  ...course,
+  seen: [...course.seen.filter((one) => one.classId !== classId || one.thread !== thread), { classId, thread, taken }],
+});
+
+/** After a class of a course: how each thing that was taught was taken, by one press each. The course goes by it when it is planned anew. */
+export function WhatWasTaken({ of }: { readonly of: NonNullable<Session['course']> }) {
+  const { data } = api.useCourseQuery(of.id);
+  const [saveCourse] = api.useSaveCourseMutation();
+  const { message } = App.useApp();
+  if (!data) return null;
+  const { course, revision } = data;
+  const places = new Map(heldClasses(course.calendar, today()).map(({ id }, place) => [id, place]));
+  const cells = cellsOf(course.threads, course.plan, of.classId, places).filter(
+    ({ thread }) => thread.kind !== 'amount',
+  );
+  if (cells.length === 0) return null;
+  const say = async (thread: string, taken: Taken) => {
+    try {
+      await saveCourse({ course: withSeen(course, of.classId, thread, taken), revision }).unwrap();
+    } catch (error) {
+      message.error(whyRefused(error));
+    }
+  };
+  return (
+    <section className="log-taken" aria-label="How it was taken">
+      <h2>How it was taken</h2>
+      <ul>
+        {cells.map((cell) => (
+          <li key={cell.thread.id}>
+            <span className="name">{cell.thread.title}</span>
+            <span className="faded">
+              {isIntroduction(cell)
+                ? cell.thread.layers
+                    .slice(cell.before, cell.layers)
+                    .map(({ name }) => name)
+                    .join(', ')
+                : ''}
+            </span>
+            <Radio.Group
+              aria-label={`How ${cell.thread.title} was taken`}
+              optionType="button"
+              options={[...TAKEN]}
+              value={
+                course.seen.find((one) => one.classId === of.classId && one.thread === cell.thread.id)?.taken ?? null
+              }
+              onChange={({ target }) => void say(cell.thread.id, target.value as Taken)}
+            />
+          </li>
+        ))}
+      </ul>
+      <p className="faded">
+        <Link to={`/courses/${course.id}`}>{course.name}</Link> goes by it when it is planned anew.
+      </p>
+    </section>
+  );
+}
