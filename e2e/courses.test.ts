@@ -170,6 +170,19 @@ test('after a class, one press says how a thing was taken, and the course keeps 
   expect(faults).toEqual([]);
 });
 
+test('somebody missed a class: what was new in it, and what they need before the next', async () => {
+  const { page, faults } = await open('/courses/evening-course');
+  await press(page, 'Catch up');
+  await page.waitForSelector('#missed-classes');
+  expect(await graveFaults(page, '.ant-modal')).toEqual([]);
+  await page.focus('#missed-classes');
+  await page.keyboard.press('ArrowDown');
+  await page.waitForSelector('.ant-select-item-option');
+  await page.keyboard.press('Enter');
+  await textOf(page, '.catch-up', /Raise and Sink: Arms only, 4 min in class 1, shown again in class 2/);
+  expect(faults).toEqual([]);
+});
+
 test('closures are read from a calendar file: the course makes room, and a file that is none is refused', async () => {
   const { page, faults } = await open('/courses/evening-course');
   await page.waitForSelector('.weave-knot');

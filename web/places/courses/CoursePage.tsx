@@ -12,6 +12,7 @@ import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
 import { ClassContents } from '../../class/ClassContents';
+import { CatchUp } from './CatchUp';
 import { CourseFiles } from './CourseFiles';
 import { CourseWhy, pinToggled } from './CourseWhy';
 import { useDrawUp } from './useDrawUp';
@@ -61,10 +62,7 @@ function CourseShown({ stored, group }: Shown) {
   const { data: sessions } = api.useSessionsQuery();
   const { offered, isPlanning, keep, accept, dismiss, replan } = useReplan(stored, group);
   const day = today();
-  const from = Math.max(
-    0,
-    heldClasses(course.calendar, day).findIndex(({ date }) => date >= day),
-  );
+  const from = heldClasses(course.calendar, day).filter(({ date }) => date < day).length;
   const weave = useMemo(() => courseWeave(course, group.doors, day, from), [course, group.doors, day, from]);
   const { held } = weave;
   const [classId, setClassId] = useState<string | null>(null);
@@ -116,9 +114,10 @@ function CourseShown({ stored, group }: Shown) {
           </p>
         </div>
         <div className="course-acts">
-          <Button loading={isPlanning} onClick={() => void replan(course)}>
+          <Button loading={isPlanning} disabled={from >= held.length} onClick={() => void replan(course)}>
             Plan anew
           </Button>
+          <CatchUp course={course} held={held} next={from} />
           <CourseFiles course={course} onClosures={(next) => void replan(next)} />
           <Button onClick={remove}>Delete</Button>
         </div>

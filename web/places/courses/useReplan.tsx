@@ -57,8 +57,8 @@ export function useReplan({ course, revision }: StoredCourse, group: Group) {
       try {
         const day = today();
         const [before, after] = [course, changed].map((one) => courseWeave(one, group.doors, day).held);
-        const from = (after ?? []).findIndex(({ date }) => date >= day);
-        const { plan } = await planCourse(changed, group, Math.max(0, from));
+        const from = (after ?? []).filter(({ date }) => date < day).length;
+        const { plan } = await planCourse(changed, group, from);
         const held = [...(before ?? []), ...(after ?? [])];
         setOffered({ course: { ...changed, plan }, changes: planDifference(course, held, course.plan, plan) });
       } catch (error) {

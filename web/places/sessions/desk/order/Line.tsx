@@ -84,12 +84,12 @@ const MovementBody = memo(function MovementBody({
     <>
       <p className="line-name">
         <span className="name">{usualName(movement)}</span>
-        {item.origin && <FromCourse role={item.origin.role} />}
         <span className="han" lang="zh-Hant">
           {movement.names.chinese[0]}
         </span>
       </p>
       <p className="line-notes">
+        {item.origin && <FromCourse role={item.origin.role} />}
         <WordsNote words={words} />
         {[...sideNotes(item, movement), lowest, steps, settles && `then ${settles}`].filter(Boolean).join(' · ')}
       </p>
@@ -106,7 +106,10 @@ const ORIGIN_WORDS = {
 
 /** That a line comes from its course's plan, and what for. */
 const FromCourse = ({ role }: { readonly role: keyof typeof ORIGIN_WORDS }) => (
-  <span className={role === 'introduce' ? 'line-woven line-woven--new' : 'line-woven'}>{ORIGIN_WORDS[role]}</span>
+  <>
+    <span className={role === 'introduce' ? 'line-woven line-woven--new' : 'line-woven'}>{ORIGIN_WORDS[role]}</span>
+    {' · '}
+  </>
 );
 
 interface PauseProps extends Pick<LineView, 'words'> {
