@@ -246,6 +246,7 @@ test('a class is duplicated: the same lines, another class, without a day', asyn
     id,
     title: 'Clouds and brush knee, again',
     date: null,
+    course: null,
   });
 });
 

@@ -248,9 +248,9 @@ test('a group is made, changed, put away and brought back', async () => {
   await page.type('#group-place', 'The weir house');
   await press(page, 'Save');
   await textOf(page, '.groups-list', /The weir house. Tuesdays at 19:00 for 60 min/);
-  await click(page, '[aria-label="Put Weir Street walkers away"]');
+  await click(page, '[aria-label="Put away Weir Street walkers"]');
   await textOf(page, '.groups-away', /Weir Street walkers/);
-  await click(page, '[aria-label="Bring Weir Street walkers back"]');
+  await click(page, '[aria-label="Bring back Weir Street walkers"]');
   await page.waitForSelector('[aria-label="Change Weir Street walkers"]');
   expect(faults).toEqual([]);
 });

@@ -1,6 +1,10 @@
-import { App, Button, Upload } from 'antd';
+import { App, Button, Dropdown, Upload } from 'antd';
+import { heldClasses } from '../../../core/course/calendar/courseClasses';
 import type { Course } from '../../../core/course/schema/course';
+import { courseCsv, courseLines } from '../../../core/formats/courseCsv';
 import { readClosures } from '../../../core/formats/readClosures';
+import { download, fileName } from '../../app/machine/download';
+import { today } from '../../app/words';
 
 interface Props {
   readonly course: Course;
@@ -18,9 +22,23 @@ const merged = (course: Course, read: Course['calendar']['closures']): Course =>
   };
 };
 
-/** The course as a calendar file, and the days on which its hall is closed read from one. */
+const FILES = [
+  { key: 'calendar', label: 'Calendar (iCalendar)' },
+  { key: 'table', label: 'Table of the weave (CSV)' },
+  { key: 'lines', label: 'What is new, a line a week' },
+];
+
+/** The course as files, and the days on which its hall is closed read from one. */
 export function CourseFiles({ course, onClosures }: Props) {
   const { message } = App.useApp();
+  const save = (kind: string): void => {
+    const held = heldClasses(course.calendar, today());
+    if (kind === 'table')
+      download(new Blob([courseCsv(course, held)], { type: 'text/csv' }), `${fileName(course.name)}.csv`);
+    else if (kind === 'lines')
+      download(new Blob([courseLines(course, held)], { type: 'text/plain' }), `${fileName(course.name)}.txt`);
+    else window.location.assign(`/api/courses/${course.id}/calendar`);
+  };
   const read = async (file: Blob) => {
     const answer = readClosures(await file.text(), course.calendar.firstDay);
     if (answer.ok) onClosures(merged(course, [...answer.closures]));
@@ -28,9 +46,9 @@ export function CourseFiles({ course, onClosures }: Props) {
   };
   return (
     <>
-      <Button href={`/api/courses/${course.id}/calendar`} download={`${course.id}.ics`}>
-        Calendar file
-      </Button>
+      <Dropdown menu={{ items: FILES, onClick: ({ key }) => save(key) }} trigger={['click']}>
+        <Button>Files</Button>
+      </Dropdown>
       <Upload
         accept=".ics,text/calendar"
         showUploadList={false}

@@ -100,7 +100,7 @@ export function Groups() {
               <Button onClick={() => setOpen({ group, isNew: false })} aria-label={`Change ${group.name}`}>
                 Change
               </Button>
-              <Button onClick={() => void putGroupAway(group)} aria-label={`Put ${group.name} away`}>
+              <Button onClick={() => void putGroupAway(group)} aria-label={`Put away ${group.name}`}>
                 Put away
               </Button>
             </div>
@@ -114,7 +114,7 @@ export function Groups() {
             {away.map((group) => (
               <li key={group.id}>
                 <span className="name">{group.name}</span>
-                <Button onClick={() => void bringBack(group.id)} aria-label={`Bring ${group.name} back`}>
+                <Button onClick={() => void bringBack(group.id)} aria-label={`Bring back ${group.name}`}>
                   Bring back
                 </Button>
               </li>
