@@ -134,7 +134,9 @@ test('a class is cancelled: what is different is seen before it is kept, and it 
   await reload(page);
   await press(page, 'It is held after all');
   await press(page, 'Keep it');
-  await page.waitForFunction(() => !/is cancelled/.test(document.querySelector('.course')?.textContent ?? ''));
+  await page.waitForFunction(
+    () => !/The class .* is cancelled/.test(document.querySelector('.course')?.textContent ?? ''),
+  );
   expect((await courseOf('evening-course')).course.calendar.changes).toEqual([]);
   expect(faults).toEqual([]);
 });
@@ -163,10 +165,39 @@ test('after a class, one press says how a thing was taken, and the course keeps 
   );
   await click(page, `.log-taken li:nth-child(${place + 1}) .ant-radio-button-wrapper:nth-child(3)`);
   await page.waitForSelector(`.log-taken li:nth-child(${place + 1}) .ant-radio-button-wrapper-checked`);
+  // Two presses, one right after the other, are both kept.
+  await page.evaluate(() => {
+    for (const line of [1, 3]) {
+      document
+        .querySelector<HTMLElement>(`.log-taken li:nth-child(${line}) .ant-radio-button-wrapper:nth-child(1)`)
+        ?.click();
+    }
+  });
+  await page.waitForFunction(
+    () => document.querySelectorAll('.log-taken .ant-radio-button-wrapper-checked').length === 3,
+  );
   const { seen } = (await courseOf('evening-course')).course;
-  expect(seen).toEqual([expect.objectContaining({ thread: 'raise-and-sink', taken: 'again' })]);
+  expect(seen).toHaveLength(3);
+  expect(seen).toContainEqual(expect.objectContaining({ thread: 'raise-and-sink', taken: 'again' }));
   await reload(page);
   await page.waitForSelector(`.log-taken li:nth-child(${place + 1}) .ant-radio-button-wrapper-checked`);
+  expect(faults).toEqual([]);
+});
+
+test('a course goes out as files, and a class drawn up and taken away is drawn up again', async () => {
+  const { page, faults } = await open('/courses/evening-course');
+  await press(page, 'Files');
+  await textOf(page, '.ant-dropdown', /Calendar.*Table of the weave.*a line a week/);
+  const address = await page.$eval('.ant-dropdown a[download]', (link) => (link as HTMLAnchorElement).href);
+  expect(await (await fetch(address)).text()).toContain('BEGIN:VCALENDAR');
+  for (const time of [1, 2]) {
+    await go(page, `${on.house.url}/courses/evening-course`);
+    await click(page, '.weave thead th:nth-child(7) .weave-class');
+    await press(page, 'Draw up this class');
+    await page.waitForSelector('[data-line]');
+    const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+    if (time === 1) await fetch(`${on.house.url}/api/sessions/${id}`, { method: 'DELETE' });
+  }
   expect(faults).toEqual([]);
 });
 

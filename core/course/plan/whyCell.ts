@@ -25,7 +25,8 @@ export function whyCell(course: Course, weave: CourseWeave, threadId: string, cl
   else if (names.length > 0) {
     const ideal = instance.threads.find(({ id }) => id === threadId)?.ideal?.[cell.layers - 1];
     why.push(`${names.join(' and ')} ${names.length > 1 ? 'are' : 'is'} introduced here.`);
-    if (ideal !== undefined && place >= from) {
+    if (thread.pins.some((pin) => pin.classId === classId)) why.push('It is pinned here by hand.');
+    else if (ideal !== undefined && place >= from) {
       const best = ideal + from;
       why.push(
         best === place

@@ -11,7 +11,7 @@ type ReadyLine =
   | ({ readonly form: string; readonly places: number } & ThreadAsked)
   | { readonly principle: string; readonly title: string; readonly focus: string };
 
-/** A syllabus to begin with: any of it can be changed. */
+/** A syllabus to begin with; all of it can be changed. */
 export interface ReadyMade {
   readonly id: string;
   readonly name: string;

@@ -91,7 +91,7 @@ export function searchCloth(loom: Loom, random: () => number, start?: Cloth): Cl
     costs[me] = costOfPath(graphs[me] as (typeof graphs)[number], path.steps);
     return true;
   };
-  /** Which threads are taken out: any, or those that cost more than they would have to, and threads bound to them. */
+  /** Which threads are taken out: as it comes, or those that cost more than they would have to, and threads bound to them. */
   const chosen = (least: Float64Array): number[] => {
     const size = 1 + whole(Math.min(count, MOST_OUT));
     if (random() < 0.4) return shuffled(places).slice(0, size);

@@ -23,7 +23,6 @@ const merged = (course: Course, read: Course['calendar']['closures']): Course =>
 };
 
 const FILES = [
-  { key: 'calendar', label: 'Calendar (iCalendar)' },
   { key: 'table', label: 'Table of the weave (CSV)' },
   { key: 'lines', label: 'What is new, a line a week' },
 ];
@@ -31,13 +30,20 @@ const FILES = [
 /** The course as files, and the days on which its hall is closed read from one. */
 export function CourseFiles({ course, onClosures }: Props) {
   const { message } = App.useApp();
+  const calendar = {
+    key: 'calendar',
+    label: (
+      <a href={`/api/courses/${course.id}/calendar`} download={`${fileName(course.name)}.ics`}>
+        Calendar (iCalendar)
+      </a>
+    ),
+  };
   const save = (kind: string): void => {
     const held = heldClasses(course.calendar, today());
     if (kind === 'table')
       download(new Blob([courseCsv(course, held)], { type: 'text/csv' }), `${fileName(course.name)}.csv`);
-    else if (kind === 'lines')
+    if (kind === 'lines')
       download(new Blob([courseLines(course, held)], { type: 'text/plain' }), `${fileName(course.name)}.txt`);
-    else window.location.assign(`/api/courses/${course.id}/calendar`);
   };
   const read = async (file: Blob) => {
     const answer = readClosures(await file.text(), course.calendar.firstDay);
@@ -46,7 +52,7 @@ export function CourseFiles({ course, onClosures }: Props) {
   };
   return (
     <>
-      <Dropdown menu={{ items: FILES, onClick: ({ key }) => save(key) }} trigger={['click']}>
+      <Dropdown menu={{ items: [calendar, ...FILES], onClick: ({ key }) => save(key) }} trigger={['click']}>
         <Button>Files</Button>
       </Dropdown>
       <Upload

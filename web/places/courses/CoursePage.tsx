@@ -137,7 +137,7 @@ function CourseShown({ stored, group }: Shown) {
             ) : (
               <DrawUp course={course} group={group} one={shown} />
             )}
-            {shown.date >= day && !session && <Button onClick={() => cancelClass(shown)}>It is cancelled</Button>}
+            {shown.date >= day && <Button onClick={() => cancelClass(shown)}>It is cancelled</Button>}
           </div>
         </section>
       )}

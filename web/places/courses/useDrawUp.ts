@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import type { HeldClass } from '../../../core/course/calendar/courseClasses';
 import type { Course } from '../../../core/course/schema/course';
 import type { Group } from '../../../core/group/group';
+import { freshId } from '../../app/machine/freshId';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
@@ -22,8 +23,10 @@ export function useDrawUp(course: Course, group: Group, one: HeldClass) {
     const drawn = await ask((composer) => composer.drawUp(course, group, one.id, today(), asked, forms));
     if (!drawn) return;
     try {
-      await addSession(drawn.session).unwrap();
-      navigate(`/sessions/${drawn.session.id}`);
+      // One that was drawn up before and taken away can still be brought back: this is another.
+      const session = { ...drawn.session, id: freshId('class') };
+      await addSession(session).unwrap();
+      navigate(`/sessions/${session.id}`);
     } catch (error) {
       message.error(whyRefused(error));
     }

@@ -1,8 +1,10 @@
 import { App, Radio } from 'antd';
+import { useRef } from 'react';
 import { Link } from 'react-router';
 import { heldClasses } from '../../../core/course/calendar/courseClasses';
 import { cellsOf, isIntroduction } from '../../../core/course/classes/classCells';
 import type { Course, Taken } from '../../../core/course/schema/course';
+import type { StoredCourse } from '../../../core/formats/courseApi';
 import type { Session } from '../../../core/session/plan/session';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
@@ -25,19 +27,26 @@ export function WhatWasTaken({ of }: { readonly of: NonNullable<Session['course'
   const { data } = api.useCourseQuery(of.id);
   const [saveCourse] = api.useSaveCourseMutation();
   const { message } = App.useApp();
+  const saved = useRef<StoredCourse | null>(null);
+  const saving = useRef(Promise.resolve());
   if (!data) return null;
-  const { course, revision } = data;
+  const { course } = data;
   const places = new Map(heldClasses(course.calendar, today()).map(({ id }, place) => [id, place]));
   const cells = cellsOf(course.threads, course.plan, of.classId, places).filter(
     ({ thread }) => thread.kind !== 'amount',
   );
   if (cells.length === 0) return null;
-  const say = async (thread: string, taken: Taken) => {
-    try {
-      await saveCourse({ course: withSeen(course, of.classId, thread, taken), revision }).unwrap();
-    } catch (error) {
-      message.error(whyRefused(error));
-    }
+  /** Each press is saved over what the one before it has left, however quickly they come. */
+  const say = (thread: string, taken: Taken) => {
+    saving.current = saving.current.then(async () => {
+      const now = saved.current && saved.current.revision > data.revision ? saved.current : data;
+      try {
+        const next = withSeen(now.course, of.classId, thread, taken);
+        saved.current = await saveCourse({ course: next, revision: now.revision }).unwrap();
+      } catch (error) {
+        message.error(whyRefused(error));
+      }
+    });
   };
   return (
     <section className="log-taken" aria-label="How it was taken">
@@ -61,7 +70,7 @@ export function WhatWasTaken({ of }: { readonly of: NonNullable<Session['course'
               value={
                 course.seen.find((one) => one.classId === of.classId && one.thread === cell.thread.id)?.taken ?? null
               }
-              onChange={({ target }) => void say(cell.thread.id, target.value as Taken)}
+              onChange={({ target }) => say(cell.thread.id, target.value as Taken)}
             />
           </li>
         ))}
