@@ -13,6 +13,14 @@ const on = stage();
 
 const courseOf = async (id: string): Promise<StoredCourse> =>
   (await (await fetch(`${on.house.url}/api/courses/${id}`)).json()) as StoredCourse;
+/** Waits until the evening course is in the store in such a state: the page shows a change while it is still on its way. */
+const kept = async (isSo: (stored: StoredCourse) => boolean): Promise<void> => {
+  const until = Date.now() + 60_000;
+  while (!isSo(await courseOf('evening-course'))) {
+    if (Date.now() > until) throw new Error('The change did not reach the store.');
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+};
 const open = async (path: string): Promise<{ page: Page; faults: string[] }> => {
   const opened = await openPage(on.browser);
   await go(opened.page, on.house.url + path);
@@ -103,10 +111,10 @@ test('the weave by the keyboard: from knot to knot, why, pinned, and taken back'
   await page.focus('[data-knot="2-4"]');
   await page.keyboard.press('Space');
   await page.waitForSelector('[data-knot="2-4"][aria-label$="pinned"]');
-  expect((await courseOf('evening-course')).course.threads.some(({ pins }) => pins.length === 1)).toBe(true);
+  await kept(({ course }) => course.threads.some(({ pins }) => pins.length === 1));
   await click(page, '.ant-message .ant-btn-link');
   await page.waitForSelector('[data-knot="2-4"]:not([aria-label$="pinned"])');
-  expect((await courseOf('evening-course')).course.threads.every(({ pins }) => pins.length === 0)).toBe(true);
+  await kept(({ course }) => course.threads.every(({ pins }) => pins.length === 0));
   expect(faults).toEqual([]);
 });
 
@@ -123,6 +131,7 @@ test('a class is cancelled: what is different is seen before it is kept, and it 
   expect((await courseOf('evening-course')).course).toEqual(before);
   await press(page, 'Keep it');
   await textOf(page, '.course', /is cancelled/);
+  await kept(({ course }) => course.calendar.changes.length === 1);
   const cancelled = (await courseOf('evening-course')).course;
   expect(cancelled.calendar.changes).toHaveLength(1);
   const gone = cancelled.calendar.changes[0]?.id;
@@ -137,7 +146,7 @@ test('a class is cancelled: what is different is seen before it is kept, and it 
   await page.waitForFunction(
     () => !/The class .* is cancelled/.test(document.querySelector('.course')?.textContent ?? ''),
   );
-  expect((await courseOf('evening-course')).course.calendar.changes).toEqual([]);
+  await kept(({ course }) => course.calendar.changes.length === 0);
   expect(faults).toEqual([]);
 });
 

@@ -110,6 +110,7 @@ export function stage(): { readonly house: RunningHouse; readonly browser: Brows
     for (const one of [house, browser]) if (one.status === 'rejected') throw one.reason;
   });
   afterEach(async () => {
+    await blameBrowser();
     if (on.browser && on.house) await clearProfile(on.browser, on.house.url);
   });
   afterAll(async () => {
@@ -130,8 +131,37 @@ export function stage(): { readonly house: RunningHouse; readonly browser: Brows
   };
 }
 
-/** The pages whose process has died, by the journey in which it did: the browser's own fault, a few times in ten thousand pages. */
+/** The journeys in which a page died, drew nothing or lost its parts: the browser's own fault, a few times in ten thousand pages. */
 const crashed = new Set<string>();
+
+/** Notes that the browser itself failed in this journey, and tells how. */
+function blame(how: string): void {
+  crashed.add(journeyName());
+  console.warn(`The browser failed (${how}) in: ${journeyName()}`);
+}
+
+/** How long a page that is in front, and answers, may be without drawing a frame. */
+const FRAME_MS = 5000;
+
+/** Looks whether a page that still answers has stopped drawing: then whatever waited for it to come to rest waited for ever. */
+async function blameBrowser(): Promise<void> {
+  const page = opened.at(-1);
+  if (!page || page.isClosed()) return;
+  const draws = async () => {
+    await page.bringToFront();
+    return page.evaluate(
+      (most: number) =>
+        new Promise<boolean>((resolve) => {
+          requestAnimationFrame(() => resolve(true));
+          setTimeout(resolve, most, false);
+        }),
+      FRAME_MS,
+    );
+  };
+  // A page that does not answer at all is a page's own fault, and its journey has failed.
+  const silence = new Promise<boolean>((resolve) => setTimeout(resolve, 2 * FRAME_MS, true).unref());
+  if (!(await Promise.race([draws().catch(() => true), silence]))) blame('a page in front draws no frames');
+}
 
 const journeyName = (): string => expect.getState().currentTestName ?? '';
 
@@ -190,13 +220,16 @@ export async function openPage(
   const faults: string[] = [];
   const unheard: string[] = [];
   troubles.set(page, { faults, unheard });
+  // A page in the background draws nothing, so it is asked by the clock and not at each frame.
+  const waitByFrames = page.waitForFunction.bind(page) as Page['waitForFunction'];
+  page.waitForFunction = ((asked, options = {}, ...given) =>
+    waitByFrames(asked, { polling: 50, ...options }, ...given)) as Page['waitForFunction'];
   page.on('requestfailed', (request) => unheard.push(`${request.url()}: ${request.failure()?.errorText}`));
   page.on('response', (response) => {
     if (response.status() >= 400) unheard.push(`${response.url()}: ${response.status()}`);
   });
   page.on('error', (error) => {
-    crashed.add(journeyName());
-    console.warn(`The browser's process of a page died (${error.message}) in: ${journeyName()}`);
+    blame(`the process of a page died: ${error.message}`);
     // Whatever waits on it fails at once.
     void page.close().catch(() => undefined);
   });
@@ -228,9 +261,12 @@ async function standing(page: Page): Promise<void> {
     return place !== null && document.querySelector('.notice--late') === null;
   };
   try {
-    // A page in the background draws nothing, so it is asked by the clock and not at each frame.
-    await page.waitForFunction(stands, { polling: 50 });
+    await page.waitForFunction(stands);
   } catch (late) {
+    const { faults = [], unheard = [] } = troubles.get(page) ?? {};
+    const isUnopened = await page.$('.unopened').catch(() => null);
+    const lost = unheard.filter((one) => one.includes('/assets/') && one.endsWith('net::ERR_ABORTED'));
+    if (isUnopened && faults.length === 0 && lost.length > 0) blame(`it dropped ${lost.length} parts of a page`);
     throw new Error(`${page.url()} does not stand: ${await whatStands(page)}`, { cause: late });
   }
 }
@@ -278,11 +314,16 @@ export async function textOf(page: Page, selector: string, wanted: RegExp = /./)
 }
 
 /** Clicks what is there, in sight and at rest: a menu that still unfolds moves away under the pointer. */
-export const click = (
+export async function click(
   page: Page,
   selector: string,
   options: Parameters<Locator<Element>['click']>[0] = {},
-): Promise<void> => page.locator(selector).click(options);
+): Promise<void> {
+  await page
+    .locator(selector)
+    .setTimeout(PATIENCE_MS / 2)
+    .click(options);
+}
 
 export const testId = (name: string): string => `[data-testid="${name}"]`;
 
