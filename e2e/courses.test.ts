@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
+import type { SessionSummary } from '../core/formats/api';
 import type { StoredCourse } from '../core/formats/courseApi';
 import { press, stored } from './desk';
 import { graveFaults } from './graveFaults';
@@ -207,6 +208,73 @@ test('a course goes out as files, and a class drawn up and taken away is drawn u
     const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
     if (time === 1) await fetch(`${on.house.url}/api/sessions/${id}`, { method: 'DELETE' });
   }
+  expect(faults).toEqual([]);
+});
+
+/** The classes of a course that are drawn up. */
+const drawnOf = async (course: string): Promise<SessionSummary[]> =>
+  ((await (await fetch(`${on.house.url}/api/sessions`)).json()) as SessionSummary[]).filter(
+    (one) => one.course?.id === course,
+  );
+const put = (path: string, body: unknown): Promise<Response> =>
+  fetch(on.house.url + path, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+
+test('a class changed by hand is drawn up again: what was changed stays, what the plan wants otherwise is seen first', async () => {
+  const { page, faults } = await open('/courses/evening-course');
+  await click(page, '.weave thead th:nth-child(9) .weave-class');
+  await textOf(page, '.course-class', /Class 8/);
+  await press(page, 'Draw up this class');
+  await page.waitForSelector('[data-line]');
+  const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+  await page.goto('about:blank');
+  const { session, revision } = await stored(on.house.url, id);
+  const lines = session.sections.find(({ kind }) => kind === 'main')?.items ?? [];
+  const mine = lines.find(({ origin }) => origin?.role === 'review');
+  const gone = lines.find(({ origin }) => origin && origin.thread !== mine?.origin?.thread)?.origin?.thread ?? '';
+  const changed = structuredClone(session);
+  for (const { items } of changed.sections) {
+    for (const item of items) if (item.id === mine?.id) item.note = 'with the fan, by the window';
+  }
+  await put(`/api/sessions/${id}`, { session: changed, revision });
+  const before = await courseOf('evening-course');
+  const plan = {
+    ...before.course.plan,
+    [gone]: (before.course.plan[gone] ?? []).filter(({ classId }) => classId !== session.course?.classId),
+  };
+  await put('/api/courses/evening-course', { course: { ...before.course, plan }, revision: before.revision });
+
+  await go(page, `${on.house.url}/courses/evening-course`);
+  await click(page, '.weave thead th:nth-child(9) .weave-class');
+  await press(page, 'Draw up again');
+  await textOf(page, '.ant-modal .course-changes', /no longer in it/);
+  expect(await graveFaults(page, '.ant-modal')).toEqual([]);
+  await press(page, 'Keep it');
+  await textOf(page, '.ant-message', /as you left it/);
+  const after = (await stored(on.house.url, id)).session;
+  const all = after.sections.flatMap(({ items }) => items);
+  expect(all.find((item) => item.id === mine?.id)?.note).toBe('with the fan, by the window');
+  expect(all.some(({ origin }) => origin?.thread === gone)).toBe(false);
+  expect(faults).toEqual([]);
+});
+
+test('the classes of a term are drawn up while one is elsewhere, and no further than one lets them', async () => {
+  const { page, faults } = await open('/courses/depot-rota');
+  await press(page, /^Draw up the \d classes/);
+  await textOf(page, '.draw-term', /is being drawn up, 0 of \d done/);
+  await click(page, 'nav a[href="/groups"]');
+  await textOf(page, '.groups-list', /Depot/);
+  await click(page, 'nav a[href="/courses"]');
+  await click(page, 'a[href="/courses/depot-rota"]');
+  await textOf(page, '.draw-term', /, [1-9] of \d done/);
+  await press(page, 'Cancel');
+  await textOf(page, '.draw-term', /drawn up, of \d/);
+  const drawn = await drawnOf('depot-rota');
+  expect(drawn.length).toBeGreaterThanOrEqual(1);
+  expect(new Set(drawn.map(({ course }) => course?.classId)).size).toBe(drawn.length);
   expect(faults).toEqual([]);
 });
 

@@ -64,6 +64,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/course/syllabus',
     'core/course/plan',
     'core/course/classes',
+    'core/course/merge',
     'core/formats',
   ],
   server: ['server/store', 'server/weaving', 'server/routes/reply', 'server/routes', 'server'],
@@ -94,6 +95,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     ['web/places/repertoire/wall', 'web/places/repertoire/form', 'web/places/repertoire/editor'],
     'web/places/teach/shown',
     'web/places/courses/weave',
+    'web/places/courses/drawing',
     [
       'web/places/today',
       'web/places/repertoire',

@@ -98,7 +98,7 @@ export function createApp({ database, movements: shipped, forms, webFolder }: Ho
   app.route('/', movementRoutes(movements, forms));
   app.route('/', groupRoutes(groups));
   app.route('/', classFileRoutes(database, sessions, movements));
-  app.route('/', sessionRoutes(sessions, groups, find));
+  app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
   app.route('/', logRoutes(logs, sessions));
   app.route('/', courseRoutes(courseStore(database), groups, find, new Set(forms.map(({ id }) => id))));
   app.route('/', asideRoutes(asideStore(database)));

@@ -1,5 +1,7 @@
+import type { StoredSession } from '../core/formats/api';
 import { StoredCourse } from '../core/formats/courseApi';
 import { Group } from '../core/group/group';
+import type { Session } from '../core/session/plan/session';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
 
 let house: TestHouse;
@@ -93,4 +95,47 @@ test('a group is added, changed, put away and brought back; its classes still kn
   expect((await house.ask('POST', '/api/groups/weir-street/restore')).status).toBe(200);
   expect(await names('/api/groups')).toContain('Weir Street');
   expect((await house.ask('DELETE', '/api/groups/nobody')).status).toBe(404);
+});
+
+test('a class of a course is drawn up again beside how it was drawn up before, in one save', async () => {
+  const { session: drawn } = (await (await house.ask('GET', '/api/sessions/evening-week-4')).json()) as {
+    session: Session;
+  };
+  const mine = { ...drawn, id: 'class-again' };
+  await house.ask('POST', '/api/sessions', { session: mine });
+  const base = async () => (await house.ask('GET', '/api/sessions/class-again/base')).json();
+  expect(await base()).toEqual({ session: mine });
+  const changed = { ...mine, title: 'With a longer warm-up' };
+  await house.ask('PUT', '/api/sessions/class-again', { session: changed, revision: 1 });
+  // What was changed by hand changes nothing of how it was drawn up.
+  expect(await base()).toEqual({ session: mine });
+  const theirs = { ...mine, startsAt: '19:15' };
+  const merged = { ...changed, startsAt: '19:15' };
+  const late = await house.ask('PUT', '/api/sessions/class-again/redrawn', {
+    session: merged,
+    base: theirs,
+    revision: 1,
+  });
+  expect(late.status).toBe(409);
+  expect(await base()).toEqual({ session: mine });
+  const answer = await house.ask('PUT', '/api/sessions/class-again/redrawn', {
+    session: merged,
+    base: theirs,
+    revision: 2,
+  });
+  expect(await answer.json()).toMatchObject({
+    session: { title: 'With a longer warm-up', startsAt: '19:15' },
+    revision: 3,
+  });
+  expect(await base()).toEqual({ session: theirs });
+});
+
+test('a class by itself has no base, and one that was taught is not drawn up again', async () => {
+  expect((await house.ask('GET', '/api/sessions/depot-twenty/base')).status).toBe(404);
+  const [log] = (await (await house.ask('GET', '/api/logs')).json()) as { sessionId: string }[];
+  const taught = (await (await house.ask('GET', `/api/sessions/${log?.sessionId}`)).json()) as StoredSession;
+  const { session, revision } = taught;
+  const answer = await house.ask('PUT', `/api/sessions/${session.id}/redrawn`, { session, base: session, revision });
+  expect(answer.status).toBe(409);
+  expect(await answer.json()).toMatchObject({ title: expect.stringMatching(/has been taught/) });
 });

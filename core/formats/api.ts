@@ -45,6 +45,10 @@ export const NewSession = z.object({ session: Session });
 export const SessionSave = z.object({ session: Session, revision: z.number().int().min(1) });
 export type SessionSave = z.infer<typeof SessionSave>;
 
+/** A class drawn up again: as it is to stand, and as it was drawn up, which its changes by hand are told from next time. */
+export const RedrawnSession = SessionSave.extend({ base: Session });
+export type RedrawnSession = z.infer<typeof RedrawnSession>;
+
 export const LogSummary = z.object({
   id: z.string(),
   sessionId: z.string(),

@@ -1,9 +1,17 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { Conflict, NewSession, SessionSave, SessionSummary, StoredSession } from '../../core/formats/api';
+import {
+  Conflict,
+  NewSession,
+  RedrawnSession,
+  SessionSave,
+  SessionSummary,
+  StoredSession,
+} from '../../core/formats/api';
 import type { FindMovement } from '../../core/movement/schema/movement';
 import type { Session } from '../../core/session/plan/session';
 import { missingMovements } from '../../core/session/schedule/timeline';
 import type { GroupStore } from '../store/groups';
+import type { SaveAnswer } from '../store/revised';
 import type { SessionStore } from '../store/sessions';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
@@ -62,9 +70,37 @@ const restore = createRoute({
   responses: { 200: json(StoredSession, 'The session'), ...missing },
 });
 
+const base = createRoute({
+  method: 'get',
+  path: '/api/sessions/{id}/base',
+  summary: 'A class of a course as it was last drawn up, without what was changed by hand',
+  request: idParam,
+  responses: { 200: json(NewSession, 'The class as it was drawn up'), ...missing },
+});
+const redraw = createRoute({
+  method: 'put',
+  path: '/api/sessions/{id}/redrawn',
+  summary: 'Save a class that was drawn up again, and what it was drawn up as; one that was taught is never changed',
+  request: { ...idParam, ...body(RedrawnSession) },
+  responses: {
+    200: json(StoredSession, 'The session as stored'),
+    409: {
+      content: { 'application/problem+json': { schema: Conflict } },
+      description: 'The store holds a newer one, or the class has been taught',
+    },
+    ...missing,
+    ...refused,
+  },
+});
+
 const missingClass = () => new Refusal(404, 'There is no such class.');
 
-export function sessionRoutes(sessions: SessionStore, groups: GroupStore, find: FindMovement): OpenAPIHono {
+export function sessionRoutes(
+  sessions: SessionStore,
+  groups: GroupStore,
+  isTaught: (id: string) => boolean,
+  find: FindMovement,
+): OpenAPIHono {
   const now = () => new Date().toISOString();
 
   /** What the schema cannot see: movements and groups that do not exist. */
@@ -77,6 +113,26 @@ export function sessionRoutes(sessions: SessionStore, groups: GroupStore, find: 
       errors.push({ path: ['session', 'groupId'], message: `there is no group "${session.groupId}"` });
     }
     if (errors.length > 0) throw new Refusal(422, 'The class names something that does not exist.', { errors });
+  };
+
+  /** A save as it is answered; what was sent is never lost where the store holds something newer. */
+  const savedOf = (answer: SaveAnswer<StoredSession>, sent: Session): StoredSession => {
+    switch (answer.kind) {
+      case 'saved':
+        return answer.stored;
+      case 'missing':
+        throw missingClass();
+      case 'newer':
+        throw new Refusal(409, 'This class was changed elsewhere since you opened it.', {
+          stored: answer.stored,
+          sent,
+        });
+    }
+  };
+  const refuseOtherId = (path: string, ...classes: Session[]): void => {
+    if (classes.every(({ id }) => id === path)) return;
+    const errors = [{ path: ['session', 'id'], message: 'must be the id in the address' }];
+    throw new Refusal(422, 'The class and the address do not match.', { errors });
   };
 
   return router()
@@ -100,23 +156,22 @@ export function sessionRoutes(sessions: SessionStore, groups: GroupStore, find: 
     })
     .openapi(save, (context) => {
       const { session, revision } = context.req.valid('json');
-      if (session.id !== context.req.valid('param').id) {
-        const errors = [{ path: ['session', 'id'], message: 'must be the id in the address' }];
-        throw new Refusal(422, 'The class and the address do not match.', { errors });
-      }
+      refuseOtherId(context.req.valid('param').id, session);
       refuseUnknown(session);
-      const answer = sessions.save(session, revision, now());
-      switch (answer.kind) {
-        case 'saved':
-          return context.json(answer.stored, 200);
-        case 'missing':
-          throw missingClass();
-        case 'newer':
-          throw new Refusal(409, 'This class was changed elsewhere since you opened it.', {
-            stored: answer.stored,
-            sent: session,
-          });
-      }
+      return context.json(savedOf(sessions.save(session, revision, now()), session), 200);
+    })
+    .openapi(base, (context) => {
+      const session = sessions.baseOf(context.req.valid('param').id);
+      if (!session) throw missingClass();
+      return context.json({ session }, 200);
+    })
+    .openapi(redraw, (context) => {
+      const { id } = context.req.valid('param');
+      const { session, base: drawn, revision } = context.req.valid('json');
+      refuseOtherId(id, session, drawn);
+      refuseUnknown(session);
+      if (isTaught(id)) throw new Refusal(409, 'This class has been taught; it stays as it is.');
+      return context.json(savedOf(sessions.redraw(session, drawn, revision, now()), session), 200);
     })
     .openapi(remove, (context) => {
       if (!sessions.remove(context.req.valid('param').id, now())) throw missingClass();

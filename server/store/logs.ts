@@ -7,6 +7,8 @@ import { ClassLog } from '../../core/record/classLog';
 export interface LogStore {
   all(): LogSummary[];
   find(id: string): ClassLog | null;
+  /** Whether a class has been taught. */
+  hasOf(sessionId: string): boolean;
   /** The same class written once more, because an answer was lost, is the same record. */
   add(log: ClassLog): 'added' | 'there already' | 'taken';
   /** Answers false where there is no such log. */
@@ -41,6 +43,7 @@ export function logStore(database: Database): LogStore {
   const one = database.prepare(`
     SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes
     FROM class_logs WHERE id = ?`);
+  const ofSession = database.prepare('SELECT 1 FROM class_logs WHERE session_id = ? LIMIT 1');
   const items = database.prepare(`
     SELECT item_id AS itemId, title, section, planned_ms AS plannedMs, actual_ms AS actualMs,
       planned_times AS plannedTimes, done_times AS doneTimes, outcome
@@ -76,6 +79,7 @@ export function logStore(database: Database): LogStore {
       for (const [position, item] of logged.entries()) addItem.run({ ...item, logId: log.id, position });
       return 'added';
     }),
+    hasOf: (sessionId) => ofSession.get(sessionId) !== undefined,
     annotate: (id, notes) => annotate.run({ id, ...notes }).changes > 0,
   };
 }

@@ -1,12 +1,20 @@
 import type { Database } from 'better-sqlite3';
+import { z } from 'zod';
 import type { StoredSession } from '../../core/formats/api';
 import { Session } from '../../core/session/plan/session';
-import { type RevisedStore, revisedStore } from './revised';
+import { type RevisedStore, revisedStore, type SaveAnswer } from './revised';
 
-export type SessionStore = RevisedStore<Session, StoredSession>;
+export interface SessionStore extends RevisedStore<Session, StoredSession> {
+  /** A class of a course as it was last drawn up; null where that is not known. */
+  baseOf(id: string): Session | null;
+  /** Saves a class that was drawn up again together with what its changes by hand are told from next time. */
+  redraw(session: Session, base: Session, revision: number, now: string): SaveAnswer<StoredSession>;
+}
 
-export const sessionStore = (database: Database): SessionStore =>
-  revisedStore(database, {
+const BaseRow = z.object({ document: z.string() });
+
+export function sessionStore(database: Database): SessionStore {
+  const sessions = revisedStore(database, {
     table: 'sessions',
     order: 'date IS NULL, date, starts_at, id',
     schema: Session,
@@ -14,3 +22,26 @@ export const sessionStore = (database: Database): SessionStore =>
     thingOf: ({ session }) => session,
     revisionOf: ({ revision }) => revision,
   });
+  const base = database.prepare('SELECT document FROM class_bases WHERE session_id = ?');
+  const keepBase = database.prepare(`
+    INSERT INTO class_bases (session_id, document) VALUES (?, ?)
+    ON CONFLICT (session_id) DO UPDATE SET document = excluded.document`);
+  return {
+    ...sessions,
+    add: database.transaction((session: Session, now: string) => {
+      const added = sessions.add(session, now);
+      if (added && session.course !== null) keepBase.run(session.id, JSON.stringify(session));
+      return added;
+    }),
+    baseOf: (id) => {
+      const row = base.get(id);
+      // One that an older house wrote otherwise is as good as none: then everything counts as made by hand.
+      return row === undefined ? null : (Session.safeParse(JSON.parse(BaseRow.parse(row).document)).data ?? null);
+    },
+    redraw: database.transaction((session: Session, drawn: Session, revision: number, now: string) => {
+      const answer = sessions.save(session, revision, now);
+      if (answer.kind === 'saved') keepBase.run(session.id, JSON.stringify(drawn));
+      return answer;
+    }),
+  };
+}

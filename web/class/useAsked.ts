@@ -20,7 +20,7 @@ export interface AskedOf {
 type OfClass = Pick<Session, 'id' | 'groupId' | 'date'>;
 
 /** What may be asked of the group of a class, and what it has been taught before it. */
-function askedOf(
+export function askedOf(
   { id, groupId, date }: OfClass,
   groups: readonly Group[],
   sessions: readonly SessionSummary[],

@@ -9,6 +9,7 @@ import type {
   MovementFile,
   MovementSave,
   MovementsWritten,
+  RedrawnSession,
   SessionSave,
   SessionSummary,
   StoredSession,
@@ -160,6 +161,14 @@ export const api = createApi({
     saveSession: build.mutation<StoredSession, SessionSave>({
       query: (body) => ({ url: `sessions/${body.session.id}`, method: 'PUT', body }),
       invalidatesTags: ['sessions'],
+    }),
+    sessionBase: build.query<{ session: Session }, string>({
+      query: (id) => `sessions/${id}/base`,
+      keepUnusedDataFor: 0,
+    }),
+    redrawSession: build.mutation<StoredSession, RedrawnSession>({
+      query: (body) => ({ url: `sessions/${body.session.id}/redrawn`, method: 'PUT', body }),
+      invalidatesTags: ['sessions', 'session'],
     }),
     bringSession: build.mutation<StoredSession, ClassFileText>({
       query: (body) => ({ url: 'sessions/file', method: 'POST', body }),

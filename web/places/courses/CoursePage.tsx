@@ -15,7 +15,9 @@ import { ClassContents } from '../../class/ClassContents';
 import { CatchUp } from './CatchUp';
 import { CourseFiles } from './CourseFiles';
 import { CourseWhy, pinToggled } from './CourseWhy';
-import { useDrawUp } from './useDrawUp';
+import { DrawTerm } from './drawing/DrawTerm';
+import { Redraw } from './drawing/Redraw';
+import { useDrawUp } from './drawing/useDrawUp';
 import { useReplan } from './useReplan';
 import { Weave } from './weave/Weave';
 import './courses.css';
@@ -60,6 +62,7 @@ function CourseShown({ stored, group }: Shown) {
   const [removeCourse] = api.useRemoveCourseMutation();
   const [restoreCourse] = api.useRestoreCourseMutation();
   const { data: sessions } = api.useSessionsQuery();
+  const { data: logs } = api.useLogsQuery();
   const { offered, isPlanning, keep, accept, dismiss, replan } = useReplan(stored, group);
   const day = today();
   const from = heldClasses(course.calendar, day).filter(({ date }) => date < day).length;
@@ -102,6 +105,8 @@ function CourseShown({ stored, group }: Shown) {
     });
 
   const session = sessions?.find((one) => one.course?.id === course.id && one.course.classId === shown?.id);
+  const taught = new Set(logs?.map(({ sessionId }) => sessionId));
+  const drawn = new Set(sessions?.map((one) => (one.course?.id === course.id ? one.course.classId : '')));
   const places = new Map(held.map(({ id }, place) => [id, place]));
   return (
     <div className="place course">
@@ -131,15 +136,27 @@ function CourseShown({ stored, group }: Shown) {
           <ClassNotes weave={weave} course={course} place={shown.number - 1} />
           <div className="course-class-acts">
             {session ? (
-              <Button type="primary" onClick={() => navigate(`/sessions/${session.id}`)}>
-                Open the class
-              </Button>
+              <>
+                <Button type="primary" onClick={() => navigate(`/sessions/${session.id}`)}>
+                  Open the class
+                </Button>
+                {shown.date >= day && !taught.has(session.id) && (
+                  <Redraw key={session.id} course={course} group={group} one={shown} sessionId={session.id} />
+                )}
+              </>
             ) : (
               <DrawUp course={course} group={group} one={shown} />
             )}
             {shown.date >= day && <Button onClick={() => cancelClass(shown)}>It is cancelled</Button>}
           </div>
         </section>
+      )}
+      {sessions && (
+        <DrawTerm
+          course={course}
+          group={group}
+          classes={held.filter(({ id, date }) => date >= day && !drawn.has(id))}
+        />
       )}
       <Weave
         course={course}

@@ -17,6 +17,7 @@ import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { sectionWord } from '../../../app/words';
+import { fieldWord } from '../../../class/fieldWords';
 import { paceSaid, settleSaid } from '../../../class/sectionWords';
 import { useTimeline } from '../../../class/useTimeline';
 import './compare.css';
@@ -36,30 +37,6 @@ interface Props {
   readonly left: Session;
   readonly right: Session;
 }
-
-const FIELD_WORDS: Readonly<Record<string, string>> = {
-  movementId: 'version',
-  roundRest: 'rest between rounds',
-  settle: 'standing still after',
-  ownBreath: 'whose breath',
-  ends: 'what ends it',
-  range: 'from how many to how many',
-  pinned: 'pinned',
-  optional: 'may be left out',
-  variant: 'way',
-  layer: 'step',
-  offers: 'offered too',
-  inRounds: 'in which rounds',
-  lower: 'depth from round to round',
-  ramp: 'what grows each time',
-  bridge: 'steps into it',
-  schools: 'where schools disagree',
-  cues: 'words on the way',
-  focuses: 'what each round looks at',
-  script: 'what is read out',
-  stands: 'where I stand',
-  depth: 'the depth that is kept',
-};
 
 function Compared({ left, right }: Props) {
   const repertoire = useRepertoire();
@@ -115,11 +92,7 @@ function Compared({ left, right }: Props) {
                   {cell(one)}
                   {cell(two)}
                   <td className="faded">
-                    {!one
-                      ? 'added'
-                      : !two
-                        ? 'left out'
-                        : differs.map((field) => FIELD_WORDS[field] ?? field).join(', ')}
+                    {!one ? 'added' : !two ? 'left out' : differs.map((field) => fieldWord(field)).join(', ')}
                   </td>
                 </tr>
               </Fragment>

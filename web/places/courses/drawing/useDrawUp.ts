@@ -1,15 +1,15 @@
 import { App } from 'antd';
 import { useNavigate } from 'react-router';
-import type { HeldClass } from '../../../core/course/calendar/courseClasses';
-import type { Course } from '../../../core/course/schema/course';
-import type { Group } from '../../../core/group/group';
-import { freshId } from '../../app/machine/freshId';
-import { useRepertoire } from '../../app/repertoire';
-import { api } from '../../app/server/api';
-import { whyRefused } from '../../app/server/problemIn';
-import { today } from '../../app/words';
-import { useAsked } from '../../class/useAsked';
-import { useComposer } from '../../class/useComposer';
+import type { HeldClass } from '../../../../core/course/calendar/courseClasses';
+import type { Course } from '../../../../core/course/schema/course';
+import type { Group } from '../../../../core/group/group';
+import { freshId } from '../../../app/machine/freshId';
+import { useRepertoire } from '../../../app/repertoire';
+import { api } from '../../../app/server/api';
+import { whyRefused } from '../../../app/server/problemIn';
+import { today } from '../../../app/words';
+import { useAsked } from '../../../class/useAsked';
+import { useComposer } from '../../../class/useComposer';
 
 /** Draws a class of a course up in the background, keeps it and opens it. */
 export function useDrawUp(course: Course, group: Group, one: HeldClass) {
