@@ -63,6 +63,7 @@ export function drawUpClass(
     share: held.length > 1 ? place / (held.length - 1) : 0,
     amountOf: (thread) => amountIn(thread, place, held.length),
     mayBeQuiet: group.asked.strength === 'strong',
+    rules: course.rules,
     schools: group.schools,
     find: context.find,
     forms,

@@ -6,7 +6,8 @@ import { formLines } from '../../session/edit/formLines';
 import { Block } from '../../session/plan/block';
 import { newMovementItem, newPause } from '../../session/plan/defaults';
 import type { Item, LineOrigin, MovementItem } from '../../session/plan/session';
-import { AGAIN_MINUTES, STRETCH } from '../schema/rules';
+import { interpolate } from '../plan/interpolate';
+import { AGAIN_MINUTES, type CourseRules, STRETCH } from '../schema/rules';
 import type { CourseThread } from '../schema/thread';
 import { secondsOfLines } from '../syllabus/lineMinutes';
 import { type ClassCell, isIntroduction } from './classCells';
@@ -23,6 +24,7 @@ export interface MainRequest {
   /** Minutes of each thread by amount in this class. */
   readonly amountOf: (thread: CourseThread) => number;
   readonly mayBeQuiet: boolean;
+  readonly rules: CourseRules;
   readonly schools: Schools;
   readonly find: FindMovement;
   readonly forms: readonly Form[];
@@ -31,7 +33,6 @@ export interface MainRequest {
 /** A stretch of introducing lasts at most so long, seconds. */
 const LONGEST_INTRODUCTION = 480;
 const PRINCIPLE = 75;
-const SETTLED = 10;
 
 type Lines = { readonly items: Item[]; readonly blocks: Block[] };
 const NOTHING: Lines = { items: [], blocks: [] };
@@ -52,9 +53,14 @@ function movementLine(id: string, cell: ClassCell, layers: number, { find }: Mai
   return [{ ...newMovementItem(id, movement, 'main'), layer: isWhole ? null : layers - 1 }];
 }
 
+/** A rest shorter than this is none: pieces are chained. */
+const LEAST_REST = 2;
+
 /** After a piece the class comes to rest: after each for a newer group, hardly any more towards the end of a course. */
-const settleAt = (share: number): MovementItem['settle'] =>
-  share > 0.67 ? { kind: 'none' } : { kind: 'still', seconds: Math.round(SETTLED * (1 - share / 2)) };
+function settleAt({ settleFrom, settleTo }: CourseRules, share: number): MovementItem['settle'] {
+  const seconds = Math.round(interpolate(settleFrom, settleTo, share));
+  return seconds <= LEAST_REST ? { kind: 'none' } : { kind: 'still', seconds };
+}
 
 function introduce(cell: ClassCell, request: MainRequest): Lines {
   const { thread, before, layers } = cell;
@@ -70,7 +76,7 @@ function introduce(cell: ClassCell, request: MainRequest): Lines {
   if (thread.taught.kind === 'movement') {
     const lines = movementLine(id, cell, layers, request).map((line) =>
       lineLasting(
-        { ...line, manner: 'explained', origin, settle: settleAt(0) },
+        { ...line, manner: 'explained', origin, settle: settleAt(request.rules, 0) },
         seconds,
         request.find,
         request.schools,
@@ -98,7 +104,10 @@ function formPlaces(
   const [first, last] = isWhole ? [before - 1, layers - 1] : [before, layers];
   const [from, upTo] = [first * each + 1, Math.min(taught.places, last * each)];
   const lines = formLines(form, request.find, (place) => `${id}-${place}`, upTo, from);
-  return { items: lines.map((line) => ({ ...line, manner: 'explained', origin, settle: settleAt(0) })), blocks: [] };
+  return {
+    items: lines.map((line) => ({ ...line, manner: 'explained', origin, settle: settleAt(request.rules, 0) })),
+    blocks: [],
+  };
 }
 
 /** A form from its beginning, as far as it is known. */
@@ -112,7 +121,8 @@ function run({ thread, layers, practised }: ClassCell, request: MainRequest, sec
   const lines = formLines(form, request.find, (place) => `${id}-${place}`, upTo);
   const once = Math.max(1, secondsOfLines(lines, request.find, request.schools));
   const rounds = thread.kind === 'whole' ? 1 : Math.max(1, Math.min(4, Math.round(seconds / once)));
-  const manner = practised === 0 ? 'follow-along' : mannerFor(Math.max(3, practised), request.mayBeQuiet);
+  const manner =
+    practised === 0 ? 'follow-along' : mannerFor(Math.max(3, practised), request.mayBeQuiet, request.rules);
   const isOneWay = lines.some(({ sides }) => sides.endsWith('-only'));
   const isBlock = lines.length > 1 && (rounds > 1 || isOneWay);
   const block = Block.parse({ id, name: thread.title, rounds, roundRest: rounds > 1 ? 20 : 0, oneWay: isOneWay });
@@ -135,9 +145,9 @@ function review(cell: ClassCell, request: MainRequest, seconds: number, focus: s
   if (thread.taught.kind === 'words') return NOTHING;
   if (thread.taught.kind === 'form') return run(cell, request, seconds);
   const lines = movementLine(id, cell, layers, request).map((line): MovementItem => {
-    const led = mannerFor(Math.max(1, practised), request.mayBeQuiet);
+    const led = mannerFor(Math.max(1, practised), request.mayBeQuiet, request.rules);
     const focuses = focus === null ? [] : [focus];
-    const whole = { ...line, manner: led, origin, focuses, settle: settleAt(request.share) };
+    const whole = { ...line, manner: led, origin, focuses, settle: settleAt(request.rules, request.share) };
     return lineLasting(whole, seconds, request.find, request.schools);
   });
   return { items: lines, blocks: [] };

@@ -1,15 +1,14 @@
 import type { Manner } from '../../session/plan/session';
+import type { CourseRules } from '../schema/rules';
 
-/** So often a thing is named once it is new, and so often said while moving before that too may fall silent. */
-const NAMED = 2;
-const SAID = 6;
+type Manners = Pick<CourseRules, 'namedFor' | 'saidFor'>;
 
 /**
  * How a thing is led that has been practised so often since it was new: explained, named, said while moving, and for those who are
  * strong at last only moved.
  */
-export function mannerFor(practised: number, mayBeQuiet: boolean): Manner {
+export function mannerFor(practised: number, mayBeQuiet: boolean, { namedFor, saidFor }: Manners): Manner {
   if (practised === 0) return 'explained';
-  if (practised <= NAMED) return 'named';
-  return practised <= SAID || !mayBeQuiet ? 'follow-along' : 'quiet';
+  if (practised <= namedFor) return 'named';
+  return practised <= namedFor + saidFor || !mayBeQuiet ? 'follow-along' : 'quiet';
 }

@@ -1,6 +1,6 @@
 import { clamp } from 'remeda';
 import type { Course } from '../schema/course';
-import { AGAIN_MINUTES, SECOND_SHOWING, STRETCH } from '../schema/rules';
+import { AGAIN_MINUTES, STRETCH } from '../schema/rules';
 import { amountIn, type CourseWeave, isStanding } from './courseWeave';
 
 /** What is planned for a class. */
@@ -57,7 +57,7 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
         const isCovered = course.threads.some(
           ({ id, covers }) => (layersIn.get(id)?.get(place) ?? -1) >= (covers[thread.id] ?? Number.POSITIVE_INFINITY),
         );
-        const second = thread.kind === 'whole' ? 0 : SECOND_SHOWING * shown;
+        const second = thread.kind === 'whole' ? 0 : course.rules.secondShowing * shown;
         add(practised, place, isCovered ? 0 : Math.max(usual(layers), second));
         shown = 0;
       }

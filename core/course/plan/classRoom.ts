@@ -1,6 +1,6 @@
 import type { Doors } from '../../session/plan/slotTime';
 import type { HeldClass } from '../calendar/courseClasses';
-import { AFTER_PAUSE_DAYS, type CourseRules, FIRST_CLASS_LESS, LAST_CLASS_LESS } from '../schema/rules';
+import type { CourseRules } from '../schema/rules';
 import { interpolate } from './interpolate';
 
 /** What a class of a course has room for. */
@@ -23,7 +23,7 @@ const LEAST_MAIN = 4;
 /** Why nothing new is begun in a class, given how many before it began something in a row. */
 function whyNothingNew(one: HeldClass, fromEnd: number, inRow: number, rules: CourseRules): string | null {
   if (fromEnd < rules.lastWithoutNew) return 'one of the last classes: what is there is brought together';
-  if (one.daysSince !== null && one.daysSince >= AFTER_PAUSE_DAYS)
+  if (one.daysSince !== null && one.daysSince >= rules.pauseDays)
     return `the first class after ${one.daysSince} days without`;
   const { consolidateEvery } = rules;
   return consolidateEvery > 1 && inRow === consolidateEvery - 1
@@ -40,7 +40,7 @@ export function classRooms(held: readonly HeldClass[], rules: CourseRules, doors
   return held.map((one, place): ClassRoom => {
     const isFirst = place === 0;
     const isLast = !isOpen && place === held.length - 1;
-    const less = (isFirst ? FIRST_CLASS_LESS : 0) + (isLast ? LAST_CLASS_LESS : 0);
+    const less = (isFirst ? rules.firstLess : 0) + (isLast ? rules.lastLess : 0);
     const minutes = one.minutes - doors.before - doors.after;
     // A short class has no long beginning.
     const main = Math.max(LEAST_MAIN, minutes * rules.mainShare - less * Math.min(1, minutes / 60));

@@ -1,16 +1,9 @@
 import type { Doors } from '../../session/plan/slotTime';
 import { type HeldClass, heldClasses } from '../calendar/courseClasses';
 import type { Course, CoursePlan, Taken } from '../schema/course';
-import { AGAIN_MINUTES, FINISH, SECOND_SHOWING } from '../schema/rules';
+import { AGAIN_MINUTES, type CourseRules, FINISH } from '../schema/rules';
 import { type CourseThread, PRIORITY } from '../schema/thread';
-import {
-  GAPS,
-  type Practice,
-  type WeaveInstance,
-  type WeavePin,
-  type WeavePlan,
-  type WeaveThread,
-} from '../weave/graph/instance';
+import type { Practice, WeaveInstance, WeavePin, WeavePlan, WeaveThread } from '../weave/graph/instance';
 import { stageAfter } from '../weave/graph/stageAfter';
 import { type ClassRoom, classRooms } from './classRoom';
 import { idealClasses } from './idealClasses';
@@ -30,8 +23,6 @@ const FORM_GAPS = [1, 1, 1, 1];
 const PRINCIPLE_GAPS = [1, 1, 2, 2, 3];
 /** An introduction a class away from its best costs this share of its priority: more than in a bare weave, for order is what is taught. */
 const LATE_IN_COURSE = 0.15;
-/** Every must is practised within the last so many classes. */
-const MUST_WITHIN = 2;
 /** A class that has nothing free for it would push a thread out: what is practised every time is never more than this of its room. */
 const MOST_STANDING = 0.3;
 
@@ -42,10 +33,10 @@ export const isStanding = ({ kind, every }: CourseThread): boolean => kind === '
 export const amountIn = ({ practise }: CourseThread, place: number, classes: number): number =>
   interpolate(practise[0] ?? 0, practise.at(-1) ?? 0, place / Math.max(1, classes - 1));
 
-function gapsOfThread({ kind, taught, every }: CourseThread): readonly number[] | null {
+function gapsOfThread({ kind, taught, every }: CourseThread, rules: CourseRules): readonly number[] {
   if (kind === 'rotation' || kind === 'amount') return [every];
   if (kind === 'principle') return PRINCIPLE_GAPS;
-  return kind === 'whole' || taught.kind === 'form' ? FORM_GAPS : null;
+  return kind === 'whole' || taught.kind === 'form' ? FORM_GAPS : rules.gaps;
 }
 
 /** How practices move through the stages in a course. */
@@ -58,12 +49,13 @@ const STAGES = { stageBack: 2, halfWait: true } as const;
  */
 function standAt(
   thread: CourseThread,
+  rules: CourseRules,
   path: readonly Practice[],
   from: number,
   takenIn: (place: number) => Taken | undefined,
 ): Pick<WeaveThread, 'known' | 'standing'> {
   const isKept = thread.kind === 'rotation' || thread.kind === 'amount';
-  const gaps = gapsOfThread(thread) ?? GAPS;
+  const gaps = gapsOfThread(thread, rules);
   let layers = isKept ? thread.layers.length : thread.known;
   let stage = layers > 0 ? gaps.length - 1 : 0;
   let last: number | null = null;
@@ -87,6 +79,7 @@ function standAt(
 
 function weaveThread(
   thread: CourseThread,
+  rules: CourseRules,
   ideal: readonly number[],
   stands: Pick<WeaveThread, 'known' | 'standing'>,
   ids: ReadonlySet<string>,
@@ -94,7 +87,7 @@ function weaveThread(
 ): WeaveThread {
   const { id, kind, taught, wish, layers, practise, after, covers } = thread;
   const isKept = kind === 'rotation' || kind === 'amount';
-  const gaps = gapsOfThread(thread);
+  const gaps = gapsOfThread(thread, rules);
   return {
     id,
     kind: taught.kind === 'form' ? 'form' : 'movement',
@@ -107,11 +100,11 @@ function weaveThread(
     after: after.filter((one) => ids.has(one.thread)),
     weight: layers.map(({ weight }) => weight),
     finish: FINISH,
-    second: kind === 'whole' ? 0 : SECOND_SHOWING,
+    second: kind === 'whole' ? 0 : rules.secondShowing,
     most: Math.max(kind === 'whole' || taught.kind === 'form' ? 2 : 1, mostPinned(pins, stands.known)),
     ...(!isKept && { ideal: [...ideal] }),
-    ...(gaps && { gaps: [...gaps] }),
-    ...(wish === 'must' && { keepWithin: MUST_WITHIN }),
+    gaps: [...gaps],
+    ...(wish === 'must' && { keepWithin: rules.mustWithin }),
     ...(pins.length > 0 && { pins: [...pins] }),
     ...(Object.keys(covers).length > 0 && {
       covers: Object.fromEntries(Object.entries(covers).filter(([other]) => ids.has(other))),
@@ -134,18 +127,19 @@ export function courseWeave(course: Course, doors: Doors, today: string, from = 
   const stands = new Map(
     woven.map((thread) => [
       thread.id,
-      standAt(thread, pathOf(course, held, thread), from, takenOf(course, held, thread.id)),
+      standAt(thread, course.rules, pathOf(course, held, thread), from, takenOf(course, held, thread.id)),
     ]),
   );
   const open = rooms.slice(from);
   const ideal = idealClasses(
     woven.map((thread) => ({ ...thread, known: stands.get(thread.id)?.known ?? 0 })),
     open,
+    course.rules.newShare,
   );
   const threads = woven.map((thread) => {
     const standsAt = stands.get(thread.id) ?? { known: 0 };
     const pins = pinsOf(thread, held, from, standsAt.known);
-    return weaveThread(thread, ideal.get(thread.id) ?? [], standsAt, ids, pins);
+    return weaveThread(thread, course.rules, ideal.get(thread.id) ?? [], standsAt, ids, pins);
   });
   const pinned = open.map((_, place) => pinnedIn(threads, place));
   const taken = held.map((_, place) => standing.reduce((sum, thread) => sum + amountIn(thread, place, held.length), 0));

@@ -1,4 +1,3 @@
-import { NEW_SHARE } from '../schema/rules';
 import { type CourseThread, PRIORITY } from '../schema/thread';
 import type { ClassRoom } from './classRoom';
 
@@ -26,11 +25,16 @@ interface Waiting {
 
 /**
  * The class, from 0, in which each layer is best introduced: spread over the course rather than as early as can be, the simplest and
- * what others wait for first, no thread faster than it can be practised. Of what may be new, three quarters are used: someone is
+ * what others wait for first, no thread faster than it can be practised. Of what may be new, a share is used: someone is
  * always away.
+ * @param newShare of what may be new, this share is used
  * @returns for each thread that is introduced, a class for every layer of it
  */
-export function idealClasses(threads: readonly CourseThread[], rooms: readonly ClassRoom[]): Map<string, number[]> {
+export function idealClasses(
+  threads: readonly CourseThread[],
+  rooms: readonly ClassRoom[],
+  newShare: number,
+): Map<string, number[]> {
   const ideal = new Map(threads.map(({ id, layers }) => [id, layers.map(() => 0)]));
   const waiting = threads
     .filter(
@@ -44,7 +48,7 @@ export function idealClasses(threads: readonly CourseThread[], rooms: readonly C
   );
   const given = rooms.reduce((sum, { newness }) => sum + newness, 0);
   // What is asked is spread evenly over what is given; more than three quarters would leave no room for who was away.
-  const share = given > 0 ? Math.min(1, Math.max(asked / given, HAIR), Math.max(NEW_SHARE, asked / given)) : 1;
+  const share = given > 0 ? Math.min(1, Math.max(asked / given, HAIR), Math.max(newShare, asked / given)) : 1;
   let saved = 0;
   rooms.forEach((room, at) => {
     if (room.newness === 0) return;
