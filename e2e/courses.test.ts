@@ -127,7 +127,7 @@ test('a class is cancelled: what is different is seen before it is kept, and it 
   await textOf(page, '.course-class', /Class 5/);
   await press(page, 'It is cancelled');
   await textOf(page, '.ant-modal', /What would be different/);
-  await page.waitForSelector('.course-changes li');
+  await page.waitForSelector('.long-list li');
   expect(await graveFaults(page, '.ant-modal')).toEqual([]);
   expect((await courseOf('evening-course')).course).toEqual(before);
   await press(page, 'Keep it');
@@ -160,7 +160,7 @@ test('an introduction is moved a class later, and the others make room', async (
   const at = Number(/class (\d+)/.exec(words ?? '')?.[1]);
   await knot?.click();
   await press(page, 'A class later');
-  await textOf(page, '.course-changes', new RegExp(`Cloud Hands.*from class ${at} to ${at + 1}`));
+  await textOf(page, '.long-list', new RegExp(`Cloud Hands.*from class ${at} to ${at + 1}`));
   await press(page, 'Keep it');
   await page.waitForSelector(`.weave-knot[aria-label^="${label} ${at + 1}: new"]`);
   expect(faults).toEqual([]);
@@ -250,7 +250,7 @@ test('a class changed by hand is drawn up again: what was changed stays, what th
   await go(page, `${on.house.url}/courses/evening-course`);
   await click(page, '.weave thead th:nth-child(9) .weave-class');
   await press(page, 'Draw up again');
-  await textOf(page, '.ant-modal .course-changes', /no longer in it/);
+  await textOf(page, '.ant-modal .long-list', /no longer in it/);
   expect(await graveFaults(page, '.ant-modal')).toEqual([]);
   await press(page, 'Keep it');
   await textOf(page, '.ant-message', /as you left it/);
@@ -263,7 +263,7 @@ test('a class changed by hand is drawn up again: what was changed stays, what th
 
 test('the classes of a term are drawn up while one is elsewhere, and no further than one lets them', async () => {
   const { page, faults } = await open('/courses/depot-rota');
-  await press(page, /^Draw up the \d classes/);
+  await press(page, /^Draw up all \d/);
   await textOf(page, '.draw-term', /is being drawn up, 0 of \d done/);
   await click(page, 'nav a[href="/groups"]');
   await textOf(page, '.groups-list', /Depot/);
@@ -275,6 +275,53 @@ test('the classes of a term are drawn up while one is elsewhere, and no further 
   const drawn = await drawnOf('depot-rota');
   expect(drawn.length).toBeGreaterThanOrEqual(1);
   expect(new Set(drawn.map(({ course }) => course?.classId)).size).toBe(drawn.length);
+  expect(faults).toEqual([]);
+});
+
+test('a course is changed: one thing more is taught, a figure is another, and what would be different is seen first', async () => {
+  const { page, faults } = await open('/courses/evening-course');
+  await page.waitForSelector('.weave-knot');
+  await press(page, 'Change');
+  await page.waitForSelector('.add-thread');
+  expect(await graveFaults(page, '.ant-drawer')).toEqual([]);
+  await page.type('[aria-label="Movement or form"]', 'Lift the Sky');
+  await page.keyboard.press('Escape');
+  await click(page, '.add-thread .change-row > .ant-btn');
+  await textOf(page, '.change-threads ul', /Lift the Sky/);
+  await click(page, '.ant-drawer .ant-tabs-tab:nth-child(3)');
+  await textOf(page, '.change-rules', /New in a class/);
+  expect(await graveFaults(page, '.ant-drawer')).toEqual([]);
+  // What cannot be is said where it is, and is not planned.
+  const gaps = '.change-rules .number-field:has(input[value="1, 2, 3, 4, 6"]) input';
+  await click(page, gaps, { clickCount: 3 });
+  await page.keyboard.type('often');
+  await textOf(page, '.change-rules', /Whole numbers of classes, 1 to 12/);
+  await press(page, 'See what would be different');
+  await textOf(page, '.long-list', /Lift the Sky: “.*” comes in class/);
+  await press(page, 'Keep it');
+  await kept(({ course }) => course.threads.some(({ id }) => id === 'lift-the-sky'));
+  await page.waitForSelector('[aria-label^="Lift the Sky, class"]');
+  expect(faults).toEqual([]);
+});
+
+test('before the next class, by keys: a thing stays where it is, and the plan goes on from there', async () => {
+  const { page, faults } = await open('/courses/evening-course');
+  await click(page, '.next-decisions summary');
+  await page.focus('.next-decisions li');
+  await page.keyboard.press('ArrowDown');
+  const row = await page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '');
+  const title = row.split(':')[0] ?? '';
+  expect(await graveFaults(page)).toEqual([]);
+  await page.keyboard.press('b');
+  await textOf(page, '.ant-modal', /What would be different/);
+  await press(page, 'Keep it');
+  await kept(({ course }) =>
+    course.seen.some(
+      ({ thread, taken }) =>
+        taken === 'again' && course.threads.some((one) => one.id === thread && one.title === title),
+    ),
+  );
+  await page.waitForSelector(`.next-decisions [aria-label="${title}: Go back"][aria-pressed="true"]`);
   expect(faults).toEqual([]);
 });
 
@@ -321,7 +368,7 @@ test('closures are read from a calendar file: the course makes room, and a file 
       'END:VCALENDAR',
     ),
   );
-  await page.waitForSelector('.course-changes li');
+  await page.waitForSelector('.long-list li');
   await press(page, 'Keep it');
   await page.waitForFunction(() => document.querySelector('.ant-modal-wrap')?.checkVisibility() !== true);
   await textOf(page, '.ant-message', /plan is kept/);

@@ -78,6 +78,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'web/drawing',
     'web/drawing/tide',
     'web/paper',
+    'web/fields',
     'web/class',
     'web/places/sessions/draft',
     'web/places/sessions/passages',
@@ -96,6 +97,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'web/places/teach/shown',
     'web/places/courses/weave',
     'web/places/courses/drawing',
+    'web/places/courses/change',
     [
       'web/places/today',
       'web/places/repertoire',

@@ -1,6 +1,8 @@
 import { Link } from 'react-router';
-import { heldClasses } from '../../core/course/calendar/courseClasses';
-import { type ClassCell, cellsOf, isIntroduction } from '../../core/course/classes/classCells';
+import { type HeldClass, heldClasses } from '../../core/course/calendar/courseClasses';
+import type { ClassCell } from '../../core/course/classes/classCells';
+import { classColumns } from '../../core/course/classes/classColumns';
+import type { Course } from '../../core/course/schema/course';
 import type { Session } from '../../core/session/plan/session';
 import { api } from '../app/server/api';
 import { today } from '../app/words';
@@ -12,16 +14,23 @@ const newWords = ({ thread, before, layers }: ClassCell): string => {
   return names.length === 1 && names[0] === thread.title ? thread.title : `${thread.title}: ${names.join(', ')}`;
 };
 
-/** What a class is for, in columns: what is new, what is shown again, what goes on; those with nothing are left out. */
-export function ClassContents({ cells }: { readonly cells: readonly ClassCell[] }) {
-  const fresh = cells.filter(isIntroduction);
-  const kept = cells.filter((cell) => !isIntroduction(cell));
-  const again = kept.filter(({ practised, thread }) => practised === 1 && thread.kind === 'steps');
-  const goesOn = kept.filter((cell) => !again.includes(cell));
+interface Contents {
+  readonly course: Course;
+  readonly held: readonly HeldClass[];
+  /** The place of the class among those held. */
+  readonly place: number;
+}
+
+/** What a class is for, in columns: what is new, shown again, comes back, goes on, gets cold; those with nothing are left out. */
+export function ClassContents({ course, held, place }: Contents) {
+  const { fresh, again, back, on, cold } = classColumns(course, held, place);
+  const titles = (cells: readonly ClassCell[]) => cells.map(({ thread }) => thread.title);
   const columns = [
     { title: 'New', words: fresh.map(newWords) },
-    { title: 'Shown again', words: again.map(({ thread }) => thread.title) },
-    { title: 'Going on', words: goesOn.map(({ thread }) => thread.title) },
+    { title: 'Shown again', words: titles(again) },
+    { title: 'Coming back', words: titles(back) },
+    { title: 'Going on', words: titles(on) },
+    { title: 'Getting cold', words: cold.map(({ thread, classes }) => `${thread.title}, ${classes} classes ago`) },
   ];
   return (
     <dl className="class-contents">
@@ -47,13 +56,12 @@ export function CourseOfClass({ session }: { readonly session: Pick<Session, 'co
   const held = heldClasses(course.calendar, today());
   const one = held.find(({ id }) => id === session.course?.classId);
   if (!one) return null;
-  const places = new Map(held.map(({ id }, place) => [id, place]));
   return (
     <section className="course-of-class" aria-label="What the course wants of it">
       <p>
         Class {one.number} of <Link to={`/courses/${course.id}`}>{course.name}</Link>
       </p>
-      <ClassContents cells={cellsOf(course.threads, course.plan, one.id, places)} />
+      <ClassContents course={course} held={held} place={one.number - 1} />
     </section>
   );
 }

@@ -2,7 +2,6 @@ import { App, Button, Modal } from 'antd';
 import { useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { courseClasses, type HeldClass, heldClasses } from '../../../core/course/calendar/courseClasses';
-import { cellsOf } from '../../../core/course/classes/classCells';
 import { classLoads } from '../../../core/course/plan/classLoads';
 import { type CourseWeave, courseWeave } from '../../../core/course/plan/courseWeave';
 import type { Course } from '../../../core/course/schema/course';
@@ -12,12 +11,15 @@ import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
 import { ClassContents } from '../../class/ClassContents';
+import { LongList } from '../../fields/LongList';
 import { CatchUp } from './CatchUp';
 import { CourseFiles } from './CourseFiles';
 import { CourseWhy, pinToggled } from './CourseWhy';
+import { ChangeCourse } from './change/ChangeCourse';
 import { DrawTerm } from './drawing/DrawTerm';
 import { Redraw } from './drawing/Redraw';
 import { useDrawUp } from './drawing/useDrawUp';
+import { NextDecisions } from './NextDecisions';
 import { useReplan } from './useReplan';
 import { Weave } from './weave/Weave';
 import './courses.css';
@@ -122,6 +124,12 @@ function CourseShown({ stored, group }: Shown) {
           <Button loading={isPlanning} disabled={from >= held.length} onClick={() => void replan(course)}>
             Plan anew
           </Button>
+          <ChangeCourse
+            key={stored.revision}
+            course={course}
+            isPlanning={isPlanning}
+            onPlan={(next) => void replan(next)}
+          />
           <CatchUp course={course} held={held} next={from} />
           <CourseFiles course={course} onClosures={(next) => void replan(next)} />
           <Button onClick={remove}>Delete</Button>
@@ -132,7 +140,16 @@ function CourseShown({ stored, group }: Shown) {
           <h2>
             Class {shown.number}, {dayInWords(shown.date, day)} at {shown.startsAt}
           </h2>
-          <ClassContents cells={cellsOf(course.threads, course.plan, shown.id, places)} />
+          <ClassContents course={course} held={held} place={shown.number - 1} />
+          {shown.number - 1 === from && (
+            <NextDecisions
+              course={course}
+              held={held}
+              next={from}
+              isPlanning={isPlanning}
+              onDecide={(next) => void replan(next)}
+            />
+          )}
           <ClassNotes weave={weave} course={course} place={shown.number - 1} />
           <div className="course-class-acts">
             {session ? (
@@ -200,14 +217,14 @@ function CourseShown({ stored, group }: Shown) {
         onCancel={dismiss}
         onOk={accept}
       >
-        {offered?.changes.length === 0 && <p>Nothing: this is the best plan that was found.</p>}
-        <ul className="course-changes">
+        {offered?.changes.length === 0 && <p>Nothing: the plan stays as it is.</p>}
+        <LongList>
           {offered?.changes.map(({ thread, what }) => (
             <li key={thread.id + what}>
               <span className="name">{thread.title}</span>: {what}
             </li>
           ))}
-        </ul>
+        </LongList>
       </Modal>
     </div>
   );

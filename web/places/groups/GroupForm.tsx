@@ -1,10 +1,8 @@
-import { Button, Input, InputNumber, Select, TimePicker } from 'antd';
-import dayjs from 'dayjs';
+import { Button, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
-import type { Meeting } from '../../../core/course/calendar/calendar';
 import { STRENGTHS } from '../../../core/demand/ceilings';
 import { Group } from '../../../core/group/group';
-import { WEEKDAYS } from '../../app/words';
+import { MeetingFields } from '../../fields/MeetingFields';
 
 const STRENGTH_WORDS = {
   gentle: 'Gentle: little at a time',
@@ -27,8 +25,6 @@ export function GroupForm({ group, title, onSave, onCancel }: Props) {
   const answer = Group.safeParse(now);
   const fault = (field: string): string | undefined =>
     isTried ? answer.error?.issues.find(({ path }) => path.join('.') === field)?.message : undefined;
-  const meeting = (place: number, part: Partial<Meeting>) =>
-    change({ meetings: now.meetings.map((one, index) => (index === place ? { ...one, ...part } : one)) });
   return (
     <form
       className="place group-form"
@@ -61,47 +57,7 @@ export function GroupForm({ group, title, onSave, onCancel }: Props) {
         onChange={({ target }) => change({ place: target.value })}
       />
       <span>Meets</span>
-      <div className="group-meetings">
-        {now.meetings.map(({ weekday, startsAt, minutes }, place) => (
-          <div key={place}>
-            <Select
-              aria-label={`Day ${place + 1}`}
-              value={weekday}
-              options={WEEKDAYS.map((label, index) => ({ value: index + 1, label }))}
-              onChange={(value) => meeting(place, { weekday: value })}
-            />
-            <TimePicker
-              aria-label={`Time ${place + 1}`}
-              allowClear={false}
-              format="HH:mm"
-              minuteStep={5}
-              value={dayjs(`2000-01-01T${startsAt}`)}
-              onChange={(time) => time && meeting(place, { startsAt: time.format('HH:mm') })}
-            />
-            <InputNumber
-              aria-label={`Minutes ${place + 1}`}
-              min={15}
-              max={240}
-              suffix="min"
-              value={minutes}
-              onChange={(value) => value !== null && meeting(place, { minutes: value })}
-            />
-            <Button
-              aria-label={`Leave out day ${place + 1}`}
-              onClick={() => change({ meetings: now.meetings.filter((_, index) => index !== place) })}
-            >
-              Leave out
-            </Button>
-          </div>
-        ))}
-        {now.meetings.length < 7 && (
-          <Button
-            onClick={() => change({ meetings: [...now.meetings, { weekday: 2, startsAt: '19:00', minutes: 60 }] })}
-          >
-            Another day
-          </Button>
-        )}
-      </div>
+      <MeetingFields meetings={now.meetings} onChange={(meetings) => change({ meetings })} />
       <label htmlFor="group-before">Of it not class</label>
       <div className="group-row">
         <InputNumber

@@ -5,6 +5,7 @@ import type { Course } from '../../../../core/course/schema/course';
 import type { Group } from '../../../../core/group/group';
 import { useRepertoire } from '../../../app/repertoire';
 import { type State, useAppDispatch } from '../../../app/store';
+import { LongList } from '../../../fields/LongList';
 import { cancelTerm, drawTerm } from './drawTerm';
 import { forgotten, selectTermWork, type TermWork } from './termSlice';
 
@@ -41,7 +42,7 @@ export function DrawTerm({ course, group, classes }: Props) {
       {work && <Ended work={work} onDismiss={() => dispatch(forgotten(course.id))} />}
       {classes.length > 1 && (
         <Button onClick={() => void dispatch(drawTerm(course, group, classes, repertoire))}>
-          Draw up the {classes.length} classes that are not yet
+          Draw up all {classes.length} that are not yet
         </Button>
       )}
     </section>
@@ -59,13 +60,13 @@ function Ended({ work, onDismiss }: { readonly work: TermWork; readonly onDismis
         </Button>
       </p>
       {work.left.length > 0 && (
-        <ul className="course-changes">
+        <LongList>
           {work.left.map(({ number, what }) => (
             <li key={`${number} ${what}`}>
               Class {number}: {what}
             </li>
           ))}
-        </ul>
+        </LongList>
       )}
     </div>
   );

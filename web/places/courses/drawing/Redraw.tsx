@@ -9,6 +9,7 @@ import { notedTitle } from '../../../../core/session/plan/lineTitle';
 import { useRepertoire } from '../../../app/repertoire';
 import { sectionWord } from '../../../app/words';
 import { fieldWord } from '../../../class/fieldWords';
+import { LongList } from '../../../fields/LongList';
 import { useRedraw } from './useRedraw';
 
 interface Props {
@@ -56,14 +57,14 @@ export function Redraw(props: Props) {
         onOk={() => void keep()}
       >
         {changes.length === 0 && <p>Nothing changes: the class is as its course wants it.</p>}
-        <ul className="course-changes">
+        <LongList>
           {changes.map(({ what, line, fields }) => (
             <li key={`${what} ${line.id}`}>
               <span className="name">{notedTitle(line, find)}</span>: {WHAT_WORDS[what]}
               {fields.length > 0 && ` (${fields.map(fieldWord).join(', ')})`}
             </li>
           ))}
-        </ul>
+        </LongList>
         {offered && offered.conflicts.length > 0 && (
           <section className="redraw-conflicts" aria-label="Changed by you and by the plan">
             <h3>Changed by you and by the plan</h3>
