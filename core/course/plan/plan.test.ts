@@ -114,14 +114,14 @@ test('the difference of two plans is said layer by layer, and nothing is said of
     clouds: cells.map(([k, layers]) => ({ classId: held[k - 1]?.id ?? '', layers })),
   });
   const was = at([1, 1], [2, 1], [3, 2]);
-  expect(planDifference(course, held, was, was)).toEqual([]);
-  expect(planDifference(course, held, was, at([1, 1], [2, 2], [3, 2])).map(({ what }) => what)).toEqual([
+  expect(planDifference(course.threads, held, was, was)).toEqual([]);
+  expect(planDifference(course.threads, held, was, at([1, 1], [2, 2], [3, 2])).map(({ what }) => what)).toEqual([
     '“step 2” moves from class 3 to 2',
   ]);
-  expect(planDifference(course, held, was, at([1, 1], [2, 1])).map(({ what }) => what)).toEqual([
+  expect(planDifference(course.threads, held, was, at([1, 1], [2, 1])).map(({ what }) => what)).toEqual([
     '“step 2” is no longer reached',
   ]);
-  expect(planDifference(course, held, was, at([1, 1], [3, 2], [5, 2])).map(({ what }) => what)).toEqual([
+  expect(planDifference(course.threads, held, was, at([1, 1], [3, 2], [5, 2])).map(({ what }) => what)).toEqual([
     'practised in 5 besides, not in 2',
   ]);
 });

@@ -1,5 +1,5 @@
 import type { HeldClass } from '../calendar/courseClasses';
-import type { Course, CoursePlan } from '../schema/course';
+import type { CoursePlan } from '../schema/course';
 import type { CourseThread } from '../schema/thread';
 
 /** What another plan does otherwise for one thread. */
@@ -29,13 +29,13 @@ const practised = ({ id }: CourseThread, plan: CoursePlan, numbers: ReadonlyMap<
 
 /** What differs between two plans of a course, thread by thread, in words: new layers that move first, then practices. */
 export function planDifference(
-  course: Course,
+  threads: readonly CourseThread[],
   held: readonly HeldClass[],
   was: CoursePlan,
   now: CoursePlan,
 ): PlanChange[] {
   const numbers = new Map(held.map(({ id, number }) => [id, number]));
-  return course.threads.flatMap((thread): PlanChange[] => {
+  return threads.flatMap((thread): PlanChange[] => {
     const [before, after] = [introductions(thread, was, numbers), introductions(thread, now, numbers)];
     const moved = thread.layers.flatMap(({ name }, place): string[] => {
       const [from, to] = [before[place], after[place]];

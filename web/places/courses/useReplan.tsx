@@ -60,7 +60,10 @@ export function useReplan({ course, revision }: StoredCourse, group: Group) {
         const from = (after ?? []).filter(({ date }) => date < day).length;
         const { plan } = await planCourse(changed, group, from);
         const held = [...(before ?? []), ...(after ?? [])];
-        setOffered({ course: { ...changed, plan }, changes: planDifference(course, held, course.plan, plan) });
+        // What is taught no longer is told too.
+        const gone = course.threads.filter(({ id }) => changed.threads.every((one) => one.id !== id));
+        const threads = [...changed.threads, ...gone];
+        setOffered({ course: { ...changed, plan }, changes: planDifference(threads, held, course.plan, plan) });
       } catch (error) {
         message.error(whyRefused(error));
       } finally {
