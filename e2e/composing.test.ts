@@ -2,7 +2,7 @@ import parsePdf from 'pdf-parse/lib/pdf-parse.js';
 import type { Page } from 'puppeteer-core';
 import { readClass } from '../core/formats/classJson';
 import { forecastFor } from '../core/session/report/forecast';
-import { computed, find, press, stored, takeLine, unfoldFinding, withControl } from './desk';
+import { collected, computed, find, press, stored, takeLine, unfoldFinding, withControl } from './desk';
 import { graveFaults } from './graveFaults';
 import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
 
@@ -282,33 +282,6 @@ test('a form is typed in as far as it is known, in one step that one undo takes 
   await click(page, '[aria-label="Undo"]');
   await page.waitForFunction((least: number) => document.querySelectorAll('[data-line]').length === least, {}, before);
 });
-
-/** What would be downloaded is looked at instead; answers the nth file. */
-async function collected(page: Page): Promise<(nth: number) => Promise<readonly [type: string, bytes: Buffer]>> {
-  await page.evaluate(() => {
-    Object.assign(window, { files: [] });
-    URL.createObjectURL = (blob: Blob | MediaSource) => {
-      if (blob instanceof Blob)
-        void blob.arrayBuffer().then((buffer) => {
-          const text = [...new Uint8Array(buffer)].map((byte) => String.fromCharCode(byte)).join('');
-          (window as unknown as { files: unknown[] }).files.push([blob.type, btoa(text)]);
-        });
-      return '#';
-    };
-  });
-  return async (nth) => {
-    await page.waitForFunction(
-      (least: number) => (window as unknown as { files: unknown[] }).files.length >= least,
-      {},
-      nth,
-    );
-    const file = await page.evaluate(
-      (place: number) => (window as unknown as { files: [string, string][] }).files[place - 1],
-      nth,
-    );
-    return [file?.[0] ?? '', Buffer.from(file?.[1] ?? '', 'base64')] as const;
-  };
-}
 
 test('the full plan with its Chinese names, the calls, the order and the class itself, as files', async () => {
   const { page, faults } = await open('/sessions/morning-eight-pieces');

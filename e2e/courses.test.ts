@@ -1,9 +1,6 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import type { ElementHandle, Page } from 'puppeteer-core';
-import type { SessionSummary } from '../core/formats/api';
+import type { Page } from 'puppeteer-core';
 import type { StoredCourse } from '../core/formats/courseApi';
+import { courseIn, courseKept, drawnIn, putJson } from './courseDesk';
 import { press, stored } from './desk';
 import { graveFaults } from './graveFaults';
 import { click, go, openPage, reload, stage, textOf } from './house';
@@ -12,16 +9,9 @@ import { click, go, openPage, reload, stage, textOf } from './house';
 
 const on = stage();
 
-const courseOf = async (id: string): Promise<StoredCourse> =>
-  (await (await fetch(`${on.house.url}/api/courses/${id}`)).json()) as StoredCourse;
-/** Waits until the evening course is in the store in such a state: the page shows a change while it is still on its way. */
-const kept = async (isSo: (stored: StoredCourse) => boolean): Promise<void> => {
-  const until = Date.now() + 60_000;
-  while (!isSo(await courseOf('evening-course'))) {
-    if (Date.now() > until) throw new Error('The change did not reach the store.');
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-};
+const courseOf = (id: string): Promise<StoredCourse> => courseIn(on.house.url, id);
+const kept = (isSo: (stored: StoredCourse) => boolean): Promise<void> =>
+  courseKept(on.house.url, 'evening-course', isSo);
 const open = async (path: string): Promise<{ page: Page; faults: string[] }> => {
   const opened = await openPage(on.browser);
   await go(opened.page, on.house.url + path);
@@ -194,35 +184,6 @@ test('after a class, one press says how a thing was taken, and the course keeps 
   expect(faults).toEqual([]);
 });
 
-test('a course goes out as files, and a class drawn up and taken away is drawn up again', async () => {
-  const { page, faults } = await open('/courses/evening-course');
-  await press(page, 'Files');
-  await textOf(page, '.ant-dropdown', /Calendar.*Table of the weave.*a line a week/);
-  const address = await page.$eval('.ant-dropdown a[download]', (link) => (link as HTMLAnchorElement).href);
-  expect(await (await fetch(address)).text()).toContain('BEGIN:VCALENDAR');
-  for (const time of [1, 2]) {
-    await go(page, `${on.house.url}/courses/evening-course`);
-    await click(page, '.weave thead th:nth-child(7) .weave-class');
-    await press(page, 'Draw up this class');
-    await page.waitForSelector('[data-line]');
-    const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
-    if (time === 1) await fetch(`${on.house.url}/api/sessions/${id}`, { method: 'DELETE' });
-  }
-  expect(faults).toEqual([]);
-});
-
-/** The classes of a course that are drawn up. */
-const drawnOf = async (course: string): Promise<SessionSummary[]> =>
-  ((await (await fetch(`${on.house.url}/api/sessions`)).json()) as SessionSummary[]).filter(
-    (one) => one.course?.id === course,
-  );
-const put = (path: string, body: unknown): Promise<Response> =>
-  fetch(on.house.url + path, {
-    method: 'PUT',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(body),
-  });
-
 test('a class changed by hand is drawn up again: what was changed stays, what the plan wants otherwise is seen first', async () => {
   const { page, faults } = await open('/courses/evening-course');
   await click(page, '.weave thead th:nth-child(9) .weave-class');
@@ -239,13 +200,16 @@ test('a class changed by hand is drawn up again: what was changed stays, what th
   for (const { items } of changed.sections) {
     for (const item of items) if (item.id === mine?.id) item.note = 'with the fan, by the window';
   }
-  await put(`/api/sessions/${id}`, { session: changed, revision });
+  await putJson(`${on.house.url}/api/sessions/${id}`, { session: changed, revision });
   const before = await courseOf('evening-course');
   const plan = {
     ...before.course.plan,
     [gone]: (before.course.plan[gone] ?? []).filter(({ classId }) => classId !== session.course?.classId),
   };
-  await put('/api/courses/evening-course', { course: { ...before.course, plan }, revision: before.revision });
+  await putJson(`${on.house.url}/api/courses/evening-course`, {
+    course: { ...before.course, plan },
+    revision: before.revision,
+  });
 
   await go(page, `${on.house.url}/courses/evening-course`);
   await click(page, '.weave thead th:nth-child(9) .weave-class');
@@ -272,7 +236,7 @@ test('the classes of a term are drawn up while one is elsewhere, and no further 
   await textOf(page, '.draw-term', /, [1-9] of \d done/);
   await press(page, 'Cancel');
   await textOf(page, '.draw-term', /drawn up, of \d/);
-  const drawn = await drawnOf('depot-rota');
+  const drawn = await drawnIn(on.house.url, 'depot-rota');
   expect(drawn.length).toBeGreaterThanOrEqual(1);
   expect(new Set(drawn.map(({ course }) => course?.classId)).size).toBe(drawn.length);
   expect(faults).toEqual([]);
@@ -335,46 +299,6 @@ test('somebody missed a class: what was new in it, and what they need before the
   await page.waitForSelector('.ant-select-item-option');
   await page.keyboard.press('Enter');
   await textOf(page, '.catch-up', /Raise and Sink: Arms only, 4 min in class 1, shown again in class 2/);
-  expect(faults).toEqual([]);
-});
-
-test('closures are read from a calendar file: the course makes room, and a file that is none is refused', async () => {
-  const { page, faults } = await open('/courses/evening-course');
-  await page.waitForSelector('.weave-knot');
-  const { course } = await courseOf('evening-course');
-  const closed = course.plan['raise-and-sink']?.at(-2)?.classId.slice(0, 10).replaceAll('-', '') ?? '';
-  const folder = mkdtempSync(join(tmpdir(), 'vesperum-closures-'));
-  const file = (name: string, ...lines: string[]) => {
-    writeFileSync(join(folder, name), [...lines, ''].join('\r\n'));
-    return join(folder, name);
-  };
-  // The field is another one after each file.
-  const give = async (path: string) => {
-    const input = await page.waitForSelector('.course-acts input[type="file"]');
-    await (input as ElementHandle<HTMLInputElement>).uploadFile(path);
-  };
-  await give(file('none.ics', 'once upon a time'));
-  await textOf(page, '.ant-message', /not a calendar file/);
-  await give(
-    file(
-      'closed.ics',
-      'BEGIN:VCALENDAR',
-      'VERSION:2.0',
-      'BEGIN:VEVENT',
-      'UID:1',
-      'SUMMARY:Market day',
-      `DTSTART;VALUE=DATE:${closed}`,
-      'END:VEVENT',
-      'END:VCALENDAR',
-    ),
-  );
-  await page.waitForSelector('.long-list li');
-  await press(page, 'Keep it');
-  await page.waitForFunction(() => document.querySelector('.ant-modal-wrap')?.checkVisibility() !== true);
-  await textOf(page, '.ant-message', /plan is kept/);
-  const after = (await courseOf('evening-course')).course;
-  expect(after.calendar.closures.map(({ why }) => why)).toContain('Market day');
-  rmSync(folder, { recursive: true });
   expect(faults).toEqual([]);
 });
 

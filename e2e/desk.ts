@@ -94,3 +94,30 @@ export async function unfoldFinding(page: Page, code: string): Promise<void> {
   });
   await page.waitForSelector(`${entry} summary`, { visible: true });
 }
+
+/** What would be downloaded is looked at instead; answers the nth file. */
+export async function collected(page: Page): Promise<(nth: number) => Promise<readonly [type: string, bytes: Buffer]>> {
+  await page.evaluate(() => {
+    Object.assign(window, { files: [] });
+    URL.createObjectURL = (blob: Blob | MediaSource) => {
+      if (blob instanceof Blob)
+        void blob.arrayBuffer().then((buffer) => {
+          const text = [...new Uint8Array(buffer)].map((byte) => String.fromCharCode(byte)).join('');
+          (window as unknown as { files: unknown[] }).files.push([blob.type, btoa(text)]);
+        });
+      return '#';
+    };
+  });
+  return async (nth) => {
+    await page.waitForFunction(
+      (least: number) => (window as unknown as { files: unknown[] }).files.length >= least,
+      {},
+      nth,
+    );
+    const file = await page.evaluate(
+      (place: number) => (window as unknown as { files: [string, string][] }).files[place - 1],
+      nth,
+    );
+    return [file?.[0] ?? '', Buffer.from(file?.[1] ?? '', 'base64')] as const;
+  };
+}

@@ -12,6 +12,7 @@ import { BODY_LIMIT, jsonOnly, localOnly, ownPagesOnly, sealed } from './guard';
 import { asideRoutes } from './routes/asides';
 import { classFileRoutes } from './routes/classFiles';
 import { computeRoutes } from './routes/compute';
+import { courseFileRoutes } from './routes/courseFiles';
 import { courseRoutes } from './routes/courses';
 import { groupRoutes } from './routes/groups';
 import { logRoutes } from './routes/logs';
@@ -100,7 +101,9 @@ export function createApp({ database, movements: shipped, forms, webFolder }: Ho
   app.route('/', classFileRoutes(database, sessions, movements));
   app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
   app.route('/', logRoutes(logs, sessions));
-  app.route('/', courseRoutes(courseStore(database), groups, find, new Set(forms.map(({ id }) => id))));
+  const courses = courseStore(database);
+  app.route('/', courseFileRoutes(database, courses, groups, movements, forms));
+  app.route('/', courseRoutes(courses, groups, find, new Set(forms.map(({ id }) => id))));
   app.route('/', asideRoutes(asideStore(database)));
   app.route('/', passageRoutes(passageStore(database)));
   app.route('/', wordingRoutes(wording, movements));

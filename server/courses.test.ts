@@ -97,6 +97,39 @@ test('a group is added, changed, put away and brought back; its classes still kn
   expect((await house.ask('DELETE', '/api/groups/nobody')).status).toBe(404);
 });
 
+test('a course comes from a file whole or not at all, and overwrites nothing', async () => {
+  const { course } = await stored();
+  const file = (more: object = {}) =>
+    JSON.stringify({ format: 'vesperum-course', version: 1, course, movements: [], ...more });
+  const sent = { text: file(), id: 'spring-course', groupId: 'depot-yard' };
+  const before = house.contents();
+  for (const wrong of [
+    { ...sent, groupId: 'nobody' },
+    { ...sent, text: 'no' },
+    { ...sent, text: file({ movements: [{ id: 'x' }] }) },
+    {
+      ...sent,
+      text: file({
+        course: {
+          ...course,
+          threads: [{ ...course.threads[0], taught: { kind: 'movement', id: 'no-such' } }],
+          plan: {},
+          seen: [],
+        },
+      }),
+    },
+  ]) {
+    expect((await house.ask('POST', '/api/courses/file', wrong)).status).toBe(422);
+  }
+  expect((await house.ask('POST', '/api/courses/file', { ...sent, id: ID })).status).toBe(409);
+  expect(house.contents()).toBe(before);
+  const answer = await house.ask('POST', '/api/courses/file', sent);
+  expect(answer.status).toBe(201);
+  expect(await answer.json()).toMatchObject({
+    course: { id: 'spring-course', groupId: 'depot-yard', name: course.name },
+  });
+});
+
 test('a class of a course is drawn up again beside how it was drawn up before, in one save', async () => {
   const { session: drawn } = (await (await house.ask('GET', '/api/sessions/evening-week-4')).json()) as {
     session: Session;

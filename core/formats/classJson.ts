@@ -1,10 +1,10 @@
-import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import { Movement } from '../movement/schema/movement';
-import { baseId } from '../movement/schema/version';
 import { Session } from '../session/plan/session';
 import { movementIdsOf } from '../session/schedule/settleItem';
 import { missingMovements } from '../session/schedule/timeline';
+import { broughtMovements } from './broughtMovements';
+import { type FileProblem, readJson } from './readJson';
 
 /** A class in a file of its own, with every movement it names, so that it opens on another machine. */
 export const ClassFile = z.object({
@@ -20,11 +20,6 @@ export const writeClass = (session: Session, find: (id: string) => Movement | un
   return `${JSON.stringify({ format: 'vesperum-class', version: 1, session, movements }, null, 2)}\n`;
 };
 
-export interface ClassFileProblem {
-  readonly path: readonly (string | number)[];
-  readonly message: string;
-}
-
 /** What a file would bring, before anything is written. */
 export type ReadClass =
   | {
@@ -36,12 +31,7 @@ export type ReadClass =
       /** Movements that are here under the same name but differ: they come along under another name. */
       readonly renamed: readonly { readonly from: string; readonly to: string }[];
     }
-  | { readonly ok: false; readonly problems: readonly ClassFileProblem[] };
-
-/** A name for a movement that is taken by nothing: `cloud-hands-2`, then `cloud-hands-3`. */
-function freeName(id: string, isTaken: (id: string) => boolean): string {
-  for (let n = 2; ; n += 1) if (!isTaken(`${baseId(id)}-${n}`)) return `${baseId(id)}-${n}`;
-}
+  | { readonly ok: false; readonly problems: readonly FileProblem[] };
 
 /**
  * Reads a class from the text of a file. Strict: a field that is wrong is named, and nothing is brought. Nothing that is here
@@ -50,45 +40,22 @@ function freeName(id: string, isTaken: (id: string) => boolean): string {
  * @param id of the class as it is added
  */
 export function readClass(text: string, find: (id: string) => Movement | undefined, id: string): ReadClass {
-  let written: unknown;
-  try {
-    written = JSON.parse(text);
-  } catch {
-    return { ok: false, problems: [{ path: [], message: 'This is not JSON that can be read.' }] };
-  }
-  const parsed = ClassFile.safeParse(written);
-  if (!parsed.success) {
-    const problems = parsed.error.issues.map(({ path, message }) => ({
-      path: path.map((step) => (typeof step === 'symbol' ? String(step) : step)),
-      message,
-    }));
-    return { ok: false, problems: problems.slice(0, 20) };
-  }
-  const { session, movements } = parsed.data;
+  const read = readJson(text, ClassFile);
+  if (!read.ok) return read;
+  const { session, movements } = read.written;
   const inFile = new Map(movements.map((movement) => [movement.id, movement]));
   const problems = missingMovements(session, (movementId) => inFile.get(movementId) ?? find(movementId)).map(
-    ({ path, message }): ClassFileProblem => ({
+    ({ path, message }): FileProblem => ({
       path: ['session', ...path],
       message: `${message}, neither in the file nor here`,
     }),
   );
   if (problems.length > 0) return { ok: false, problems };
 
-  const names = new Map<string, string>();
-  const brings: Movement[] = [];
-  for (const movement of movements) {
-    const here = find(movement.id);
-    if (here && equal(here, movement)) continue;
-    const isTaken = (name: string) =>
-      find(name) !== undefined || inFile.has(name) || brings.some((one) => one.id === name);
-    const to = here || find(baseId(movement.id)) ? freeName(movement.id, isTaken) : baseId(movement.id);
-    names.set(movement.id, to);
-    brings.push({ ...movement, id: to });
-  }
-  const renamed = [...names].flatMap(([from, to]) => (from === to ? [] : [{ from, to }]));
+  const { brings, renamed, nameOf } = broughtMovements(movements, find);
   const named = <Line extends { readonly movementId: string }>(line: Line): Line => ({
     ...line,
-    movementId: names.get(line.movementId) ?? line.movementId,
+    movementId: nameOf(line.movementId),
   });
   const sections = session.sections.map((section) => ({
     ...section,

@@ -14,7 +14,13 @@ import type {
   SessionSummary,
   StoredSession,
 } from '../../../core/formats/api';
-import type { CourseSave, StoredCourse, WeaveReply, WeaveRequest } from '../../../core/formats/courseApi';
+import type {
+  CourseFileText,
+  CourseSave,
+  StoredCourse,
+  WeaveReply,
+  WeaveRequest,
+} from '../../../core/formats/courseApi';
 import type { Group, GroupAsked } from '../../../core/group/group';
 import type { Schools } from '../../../core/movement/adapt/schools';
 import type { Wording } from '../../../core/movement/adapt/wording';
@@ -103,6 +109,10 @@ export const api = createApi({
     saveCourse: build.mutation<StoredCourse, CourseSave>({
       query: (body) => ({ url: `courses/${body.course.id}`, method: 'PUT', body }),
       invalidatesTags: ['courses'],
+    }),
+    bringCourse: build.mutation<StoredCourse, CourseFileText>({
+      query: (body) => ({ url: 'courses/file', method: 'POST', body }),
+      invalidatesTags: ['courses', 'library'],
     }),
     removeCourse: build.mutation<void, string>({
       query: (id) => ({ url: `courses/${id}`, method: 'DELETE' }),

@@ -131,7 +131,7 @@ function CourseShown({ stored, group }: Shown) {
             onPlan={(next) => void replan(next)}
           />
           <CatchUp course={course} held={held} next={from} />
-          <CourseFiles course={course} onClosures={(next) => void replan(next)} />
+          <CourseFiles course={course} group={group} onClosures={(next) => void replan(next)} />
           <Button onClick={remove}>Delete</Button>
         </div>
       </header>

@@ -6,6 +6,7 @@ import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
 import { NextClass } from './NextClass';
+import { ReadCourseFile } from './ReadCourseFile';
 import './courses.css';
 
 /** The next class of every course: what goes on, what comes back, what is new. */
@@ -30,9 +31,12 @@ export function Courses() {
     <div className="place courses">
       <header>
         <h1>Courses</h1>
-        <Button type="primary" onClick={() => navigate('/courses/new')}>
-          Plan a course
-        </Button>
+        <div className="course-acts">
+          <ReadCourseFile groups={groups} />
+          <Button type="primary" onClick={() => navigate('/courses/new')}>
+            Plan a course
+          </Button>
+        </div>
       </header>
       <ul className="courses-list">
         {bySoonest(courses.map(({ course }) => course)).map((course) => (

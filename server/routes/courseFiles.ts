@@ -1,0 +1,52 @@
+import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
+import type { Database } from 'better-sqlite3';
+import { CourseFileText, StoredCourse } from '../../core/formats/courseApi';
+import { readCourse } from '../../core/formats/courseJson';
+import type { Form } from '../../core/movement/schema/form';
+import type { CourseStore } from '../store/courses';
+import type { GroupStore } from '../store/groups';
+import type { MovementStore } from '../store/movements';
+import { Refusal } from './reply/problem';
+import { body, fails, json } from './reply/replies';
+import { router } from './reply/router';
+
+const bring = createRoute({
+  method: 'post',
+  path: '/api/courses/file',
+  summary: 'Add a course from a file, with the movements it brings; nothing that is here is overwritten',
+  request: body(CourseFileText),
+  responses: {
+    201: json(StoredCourse, 'The course as stored'),
+    409: fails('The id is taken'),
+    422: fails('The file cannot be read, or there is no such group; nothing was written'),
+  },
+});
+
+export const courseFileRoutes = (
+  database: Database,
+  courses: CourseStore,
+  groups: GroupStore,
+  movements: MovementStore,
+  forms: readonly Form[],
+): OpenAPIHono => {
+  const now = () => new Date().toISOString();
+  return router().openapi(bring, (context) => {
+    const { text, id, groupId } = context.req.valid('json');
+    if (!groups.find(groupId)) {
+      const errors = [{ path: ['groupId'], message: `there is no group "${groupId}"` }];
+      throw new Refusal(422, 'There is no such group.', { errors });
+    }
+    const read = readCourse(text, movements.find, forms, id, groupId);
+    if (!read.ok) {
+      const errors = read.problems.map(({ path, message }) => ({ path: [...path], message }));
+      throw new Refusal(422, 'The file cannot be read as it is. Nothing was written.', { errors });
+    }
+    const stored = database.transaction(() => {
+      const added = courses.add(read.course, now());
+      if (added) movements.write(read.brings, now());
+      return added;
+    })();
+    if (!stored) throw new Refusal(409, 'A course of that id is already there.');
+    return context.json(stored, 201);
+  });
+};
