@@ -80,6 +80,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'web/paper',
     'web/fields',
     'web/class',
+    'web/course',
     'web/places/sessions/draft',
     'web/places/sessions/passages',
     'web/places/sessions/selection',

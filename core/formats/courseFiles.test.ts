@@ -124,7 +124,7 @@ test('a scheme of work says for each week what it is for, how it is made to fit,
     seen: ['Clouds: the waist leads the hands'],
   });
   expect(weeks[1]).toMatchObject({
-    content: ['walking: new, step 1', 'Clouds: shown again'],
-    seen: ['They do Walking (step 1) without looking at anybody'],
+    content: ['walking: new', 'Clouds: shown again'],
+    seen: ['They do Walking (whole) without looking at anybody'],
   });
 });

@@ -38,6 +38,13 @@ export function madeUpWeave(seed: number, { classes, threads, layers }: Sizes): 
       ...(often(0.3) && { weight: Array.from({ length: many }, () => whole(0, 4) / 4) }),
       ...(often(0.3) && { finish: 0.4 }),
       ...(often(0.3) && { second: 0.6 }),
+      ...(often(0.2) && {
+        keep: {
+          practices: [{ class: whole(0, classes - 1), layers: whole(1, many) }],
+          price: Array.from({ length: classes }, () => whole(0, 4) / 4),
+        },
+      }),
+      ...(often(0.1) && { announced: [{ layer: whole(1, many), class: whole(0, classes - 1) }] }),
       ...(often(0.3) && { gaps: [1, 1, 2, 2, 3].slice(0, whole(1, 5)) }),
       ...(often(0.2) && { keepWithin: whole(1, classes) }),
       ...(often(0.3) && { most: whole(1, 3) }),

@@ -18,6 +18,7 @@ export const sampleThread = (id: string, layers: number, more: Partial<CourseThr
   after: [],
   covers: {},
   pins: [],
+  announced: [],
   ...more,
 });
 

@@ -3,7 +3,7 @@ import { type FindMovement, type Movement, usualName } from '../../movement/sche
 import type { HeldClass } from '../calendar/courseClasses';
 import type { Course } from '../schema/course';
 import type { CourseThread } from '../schema/thread';
-import { type ClassCell, isIntroduction } from './classCells';
+import type { ClassCell } from './classCells';
 import { classColumns } from './classColumns';
 
 /** A week of a scheme of work, as providers of adult education ask for it. */
@@ -34,11 +34,14 @@ function movementsOf(
   return entries.slice(Math.min(before, layers - 1), layers).flatMap(({ movementId }) => find(movementId) ?? []);
 }
 
-const stepsOf = ({ thread, before, layers }: ClassCell): string =>
-  thread.layers
-    .slice(before, layers)
-    .map(({ name }) => name)
-    .join(', ');
+/** The steps a cell shows, in the middle of a sentence: "add the waist"; empty where there is only one. */
+function stepsOf({ thread, before, layers }: ClassCell): string {
+  if (thread.layers.length < 2) return '';
+  const names = thread.layers.slice(before, layers).map(({ name }) => name);
+  return (
+    thread.taught.kind === 'form' ? names : names.map((name) => name.charAt(0).toLowerCase() + name.slice(1))
+  ).join(', ');
+}
 
 const listed = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
@@ -49,7 +52,7 @@ function aimOf(fresh: readonly ClassCell[], again: readonly ClassCell[], kept: r
   const parts = [
     ...(fresh.length > 0
       ? [
-          `meet ${listed(fresh.map((cell) => (cell.thread.layers.length > 1 ? `${cell.thread.title} (${stepsOf(cell)})` : cell.thread.title)))}`,
+          `meet ${listed(fresh.map((cell) => (stepsOf(cell) === '' ? cell.thread.title : `${cell.thread.title} (${stepsOf(cell)})`)))}`,
         ]
       : []),
     ...(again.length > 0 ? [`see ${listed(titles(again))} a second time`] : []),
@@ -103,8 +106,7 @@ export function schemeOf(
 
 function contentWords(cell: ClassCell, isFresh: boolean, isAgain: boolean): string {
   const { title, kind }: CourseThread = cell.thread;
-  if (isFresh)
-    return isIntroduction(cell) && stepsOf(cell) !== title ? `${title}: new, ${stepsOf(cell)}` : `${title}: new`;
+  if (isFresh) return stepsOf(cell) === '' ? `${title}: new` : `${title}: new, ${stepsOf(cell)}`;
   if (isAgain) return `${title}: shown again`;
   return kind === 'amount' ? `${title}: a little longer` : title;
 }

@@ -84,6 +84,7 @@ function weaveThread(
   stands: Pick<WeaveThread, 'known' | 'standing'>,
   ids: ReadonlySet<string>,
   pins: readonly WeavePin[],
+  announced: NonNullable<WeaveThread['announced']>,
 ): WeaveThread {
   const { id, kind, taught, wish, layers, practise, after, covers } = thread;
   const isKept = kind === 'rotation' || kind === 'amount';
@@ -106,6 +107,7 @@ function weaveThread(
     gaps: [...gaps],
     ...(wish === 'must' && { keepWithin: rules.mustWithin }),
     ...(pins.length > 0 && { pins: [...pins] }),
+    ...(announced.length > 0 && { announced: [...announced] }),
     ...(Object.keys(covers).length > 0 && {
       covers: Object.fromEntries(Object.entries(covers).filter(([other]) => ids.has(other))),
     }),
@@ -139,7 +141,12 @@ export function courseWeave(course: Course, doors: Doors, today: string, from = 
   const threads = woven.map((thread) => {
     const standsAt = stands.get(thread.id) ?? { known: 0 };
     const pins = pinsOf(thread, held, from, standsAt.known);
-    return weaveThread(thread, course.rules, ideal.get(thread.id) ?? [], standsAt, ids, pins);
+    const announced = thread.announced.flatMap(({ layer, classId }) => {
+      const place = held.findIndex(({ id }) => id === classId);
+      // A class that is not held any more cannot keep what was promised.
+      return place < from || layer <= standsAt.known ? [] : [{ layer, class: place - from }];
+    });
+    return weaveThread(thread, course.rules, ideal.get(thread.id) ?? [], standsAt, ids, pins, announced);
   });
   const pinned = open.map((_, place) => pinnedIn(threads, place));
   const taken = held.map((_, place) => standing.reduce((sum, thread) => sum + amountIn(thread, place, held.length), 0));

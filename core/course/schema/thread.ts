@@ -61,6 +61,11 @@ export const CourseThread = z
       .array(z.object({ thread: LineId, layers: layerCount, mine: layerCount }))
       .max(30)
       .default([]),
+    /** Steps, from 1, that were promised to the group for the class they are planned in: they are moved only as a last resort. */
+    announced: z
+      .array(z.object({ layer: layerCount, classId: LineId }))
+      .max(60)
+      .default([]),
     /** A form that is run with at least so many places practises these threads as well. */
     covers: z.record(LineId, layerCount).default({}),
     /**

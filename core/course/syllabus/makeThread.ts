@@ -103,6 +103,7 @@ export function movementThread(movement: Movement, asked: ThreadAsked, find: Fin
     after: [],
     covers: {},
     pins: [],
+    announced: [],
     known: 0,
     every,
   };
@@ -151,6 +152,7 @@ export function formThread(form: Form, places: number, asked: ThreadAsked, find:
     after: [],
     covers: {},
     pins: [],
+    announced: [],
     known: 0,
     every,
   };
@@ -203,4 +205,5 @@ export const principleThread = (id: string, title: string, focus: string, wish: 
   after: [],
   covers: {},
   pins: [],
+  announced: [],
 });

@@ -1,4 +1,4 @@
-import { App, Button, Modal } from 'antd';
+import { App, Button } from 'antd';
 import { useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { courseClasses, type HeldClass, heldClasses } from '../../../core/course/calendar/courseClasses';
@@ -10,8 +10,10 @@ import type { Group } from '../../../core/group/group';
 import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
-import { ClassContents } from '../../class/ClassContents';
-import { LongList } from '../../fields/LongList';
+import { ClassContents } from '../../course/ClassContents';
+import { OfferedPlan } from '../../course/OfferedPlan';
+import { PlanFollows } from '../../course/PlanFollows';
+import { useReplan } from '../../course/useReplan';
 import { CatchUp } from './CatchUp';
 import { CourseFiles } from './CourseFiles';
 import { CourseWhy, pinToggled } from './CourseWhy';
@@ -20,7 +22,6 @@ import { DrawTerm } from './drawing/DrawTerm';
 import { Redraw } from './drawing/Redraw';
 import { useDrawUp } from './drawing/useDrawUp';
 import { NextDecisions } from './NextDecisions';
-import { useReplan } from './useReplan';
 import { Weave } from './weave/Weave';
 import './courses.css';
 
@@ -80,11 +81,11 @@ function CourseShown({ stored, group }: Shown) {
   const cancelClass = (one: HeldClass) => {
     const others = course.calendar.changes.filter(({ id }) => id !== one.id);
     const changes = [...others, { kind: 'cancelled' as const, id: one.id, why: '' }];
-    void replan({ ...course, calendar: { ...course.calendar, changes } });
+    void replan({ ...course, calendar: { ...course.calendar, changes } }, 'follow');
   };
   const holdAgain = (id: string) => {
     const changes = course.calendar.changes.filter((change) => change.id !== id);
-    void replan({ ...course, calendar: { ...course.calendar, changes } });
+    void replan({ ...course, calendar: { ...course.calendar, changes } }, 'follow');
   };
   const remove = () =>
     modal.confirm({
@@ -121,20 +122,21 @@ function CourseShown({ stored, group }: Shown) {
           </p>
         </div>
         <div className="course-acts">
-          <Button loading={isPlanning} disabled={from >= held.length} onClick={() => void replan(course)}>
+          <Button loading={isPlanning} disabled={from >= held.length} onClick={() => void replan(course, 'anew')}>
             Plan anew
           </Button>
           <ChangeCourse
             key={stored.revision}
             course={course}
             isPlanning={isPlanning}
-            onPlan={(next) => void replan(next)}
+            onPlan={(next) => void replan(next, 'adapt')}
           />
           <CatchUp course={course} held={held} next={from} />
-          <CourseFiles course={course} group={group} onClosures={(next) => void replan(next)} />
+          <CourseFiles course={course} group={group} onClosures={(next) => void replan(next, 'follow')} />
           <Button onClick={remove}>Delete</Button>
         </div>
       </header>
+      <PlanFollows stored={stored} group={group} />
       {shown && (
         <section className="course-class" aria-label={`Class ${shown.number}`}>
           <h2>
@@ -147,7 +149,7 @@ function CourseShown({ stored, group }: Shown) {
               held={held}
               next={from}
               isPlanning={isPlanning}
-              onDecide={(next) => void replan(next)}
+              onDecide={(next) => void replan(next, 'follow')}
             />
           )}
           <ClassNotes weave={weave} course={course} place={shown.number - 1} />
@@ -206,26 +208,10 @@ function CourseShown({ stored, group }: Shown) {
           isPast={(places.get(chosen.classId) ?? 0) < from}
           isPlanning={isPlanning}
           onPin={(next, words) => void keep(next, words)}
-          onMove={(next) => void replan(next)}
+          onMove={(next) => void replan(next, 'follow')}
         />
       )}
-      <Modal
-        open={offered !== null}
-        title="What would be different"
-        okText="Keep it"
-        cancelText="Leave it as it is"
-        onCancel={dismiss}
-        onOk={accept}
-      >
-        {offered?.changes.length === 0 && <p>Nothing: the plan stays as it is.</p>}
-        <LongList>
-          {offered?.changes.map(({ thread, what }) => (
-            <li key={thread.id + what}>
-              <span className="name">{thread.title}</span>: {what}
-            </li>
-          ))}
-        </LongList>
-      </Modal>
+      <OfferedPlan offered={offered} onKeep={accept} onDismiss={dismiss} />
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { cellsOf, isIntroduction } from '../../../core/course/classes/classCells
 import type { CourseWeave } from '../../../core/course/plan/courseWeave';
 import { whyCell } from '../../../core/course/plan/whyCell';
 import type { Course } from '../../../core/course/schema/course';
+import type { CourseThread } from '../../../core/course/schema/thread';
 
 interface Props {
   readonly course: Course;
@@ -45,6 +46,23 @@ export function pinToggled(
   return { course: withPins(course, threadId, isPinned ? [...others, pin] : others), isPinned };
 }
 
+/** Whether something of a thread was promised to the group for a class. */
+export const isAnnouncedIn = ({ announced }: CourseThread, classId: string): boolean =>
+  announced.some((one) => one.classId === classId);
+
+/** The course in which what is new in a class is promised for it, or is not any more. */
+function announcedToggled(course: Course, threadId: string, classId: string, before: number, layers: number): Course {
+  return {
+    ...course,
+    threads: course.threads.map((thread) => {
+      if (thread.id !== threadId) return thread;
+      const others = thread.announced.filter((one) => one.classId !== classId);
+      const fresh = Array.from({ length: layers - before }, (_, place) => ({ layer: before + 1 + place, classId }));
+      return { ...thread, announced: isAnnouncedIn(thread, classId) ? others : [...others, ...fresh] };
+    }),
+  };
+}
+
 /** Why a thread is practised in a class, and what can be done about it: pinned, or moved by a class. */
 export function CourseWhy({ course, weave, threadId, classId, isPast, isPlanning, onPin, onMove }: Props) {
   const thread = course.threads.find(({ id }) => id === threadId);
@@ -52,6 +70,9 @@ export function CourseWhy({ course, weave, threadId, classId, isPast, isPlanning
   const sentences = whyCell(course, weave, threadId, classId);
   if (!thread || sentences.length === 0) return null;
   const isPinned = thread.pins.some((pin) => pin.classId === classId);
+  const places = new Map(weave.held.map(({ id }, at) => [id, at]));
+  const cell = cellsOf(course.threads, course.plan, classId, places).find((one) => one.thread.id === threadId);
+  const isAnnounced = isAnnouncedIn(thread, classId);
   const moveTo = (other: string | undefined) => {
     const here = pinOf(course, weave, threadId, classId);
     if (other === undefined || !here) return;
@@ -64,6 +85,7 @@ export function CourseWhy({ course, weave, threadId, classId, isPast, isPlanning
       <h3>
         {thread.title}, class {place + 1}
         {isPinned && <span className="faded">, pinned</span>}
+        {isAnnounced && <span className="faded">, announced</span>}
       </h3>
       {sentences.map((sentence) => (
         <p key={sentence}>{sentence}</p>
@@ -78,6 +100,18 @@ export function CourseWhy({ course, weave, threadId, classId, isPast, isPlanning
           >
             {isPinned ? 'Let it go' : 'Pin it here'}
           </Button>
+          {cell && cell.layers > cell.before && (
+            <Button
+              onClick={() =>
+                onPin(
+                  announcedToggled(course, threadId, classId, cell.before, cell.layers),
+                  isAnnounced ? 'It may be moved again.' : 'It is announced: it is moved only as a last resort.',
+                )
+              }
+            >
+              {isAnnounced ? 'It is not announced' : 'It is announced'}
+            </Button>
+          )}
           <Button loading={isPlanning} disabled={!before || place - 1 < weave.from} onClick={() => moveTo(before?.id)}>
             A class earlier
           </Button>

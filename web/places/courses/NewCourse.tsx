@@ -14,8 +14,8 @@ import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { today, WEEKDAYS } from '../../app/words';
+import { usePlanCourse } from '../../course/usePlanCourse';
 import { TypedSyllabus } from './TypedSyllabus';
-import { usePlanCourse } from './usePlanCourse';
 import './courses.css';
 
 const TYPED = 'typed';
@@ -88,7 +88,7 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
       threads: ready ? threadsOf(ready, find, forms) : (read?.threads ?? []),
     });
     try {
-      const { plan } = await planCourse(course, group, 0);
+      const { plan } = await planCourse(course, group, 0, 'anew');
       await addCourse({ ...course, plan }).unwrap();
       navigate(`/courses/${course.id}`);
     } catch {

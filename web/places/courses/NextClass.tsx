@@ -1,7 +1,7 @@
 import { heldClasses } from '../../../core/course/calendar/courseClasses';
 import type { Course } from '../../../core/course/schema/course';
 import { dayInWords, today } from '../../app/words';
-import { ClassContents } from '../../class/ClassContents';
+import { ClassContents } from '../../course/ClassContents';
 
 /** The next class of a course, and what it is for. */
 export function NextClass({ course }: { readonly course: Course }) {

@@ -9,6 +9,7 @@ import type { Session } from '../../../core/session/plan/session';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
 import { today } from '../../app/words';
+import { PlanFollows } from '../../course/PlanFollows';
 
 const TAKEN: readonly { readonly value: Taken; readonly label: string }[] = [
   { value: 'has', label: 'They have it' },
@@ -26,11 +27,13 @@ const withSeen = (course: Course, classId: string, thread: string, taken: Taken)
 export function WhatWasTaken({ of }: { readonly of: NonNullable<Session['course']> }) {
   const { data } = api.useCourseQuery(of.id);
   const [saveCourse] = api.useSaveCourseMutation();
+  const { data: groups } = api.useGroupsQuery();
   const { message } = App.useApp();
   const saved = useRef<StoredCourse | null>(null);
   const saving = useRef(Promise.resolve());
   if (!data) return null;
   const { course } = data;
+  const group = groups?.find(({ id }) => id === course.groupId);
   const places = new Map(heldClasses(course.calendar, today()).map(({ id }, place) => [id, place]));
   const cells = cellsOf(course.threads, course.plan, of.classId, places).filter(
     ({ thread }) => thread.kind !== 'amount',
@@ -75,8 +78,9 @@ export function WhatWasTaken({ of }: { readonly of: NonNullable<Session['course'
           </li>
         ))}
       </ul>
+      {group && <PlanFollows stored={data} group={group} />}
       <p className="faded">
-        <Link to={`/courses/${course.id}`}>{course.name}</Link> goes by it when it is planned anew.
+        <Link to={`/courses/${course.id}`}>{course.name}</Link> goes by it.
       </p>
     </section>
   );

@@ -14,6 +14,10 @@ const layer = z.number().int().min(1).max(MOST_LAYERS);
 /** My layer `mine` is introduced strictly after the class in which the other thread has reached `layers`. */
 const Prerequisite = z.object({ thread: z.string(), layers: layer, mine: layer.default(1) });
 
+/** A class in which a thread is practised, and with how many layers after it. */
+export const Practice = z.object({ class: z.number().int().min(0), layers: z.number().int().min(0) });
+export type Practice = z.infer<typeof Practice>;
+
 /** One thread of a weave: what is taught in layers and practised again. Minutes are in any one unit, the same for a whole instance. */
 export const WeaveThread = z.object({
   id: z.string().min(1).max(120),
@@ -69,6 +73,17 @@ export const WeaveThread = z.object({
     .array(z.object({ class: z.number().int().min(0), layers: layer, isNew: z.boolean().default(false) }))
     .max(MOST_CLASSES)
     .optional(),
+  /**
+   * The plan it had: each practice that is otherwise in a class, moved, left out, added or with other layers, costs what that class says.
+   */
+  keep: z
+    .object({ practices: z.array(Practice).max(MOST_CLASSES), price: z.array(z.number().min(0).max(1000)) })
+    .optional(),
+  /** Layers that were announced for a class, from 1: another class, or none, costs as much as leaving a class's pins. */
+  announced: z
+    .array(z.object({ layer, class: z.number().int().min(0) }))
+    .max(MOST_LAYERS)
+    .optional(),
 });
 export type WeaveThread = z.infer<typeof WeaveThread>;
 
@@ -105,6 +120,9 @@ export const WeaveInstance = z
       const at = (...path: (string | number)[]) => ['threads', place, ...path];
       if (threads.get(thread.id) !== thread) complain(at('id'), `“${thread.id}” is there twice`);
       if (thread.known > thread.layers) complain(at('known'), 'more is known than there are layers');
+      const prices = thread.keep?.price.length ?? instance.classes;
+      if (prices !== instance.classes)
+        complain(at('keep', 'price'), `has ${prices} entries for ${instance.classes} classes`);
       for (const field of ['intro', 'weight', 'ideal'] as const) {
         const length = thread[field]?.length ?? thread.layers;
         if (length !== thread.layers) complain(at(field), `has ${length} entries for ${thread.layers} layers`);
@@ -129,10 +147,6 @@ export const WeaveInstance = z
     });
   });
 export type WeaveInstance = z.infer<typeof WeaveInstance>;
-
-/** A class in which a thread is practised, and with how many layers after it. */
-export const Practice = z.object({ class: z.number().int().min(0), layers: z.number().int().min(0) });
-export type Practice = z.infer<typeof Practice>;
 
 /** For each thread the classes in which it is practised, in their order. A thread that is left out may be missing. */
 export const WeavePlan = z.record(z.string(), z.array(Practice));
@@ -164,6 +178,32 @@ export function unfinishedCost({ priority, layers, finish = 0 }: WeaveThread, re
 
 /** A pin that is missed costs so much: room for it is made before, so that it is only missed where two pins exclude each other. */
 export const PIN_MISSED = 1000;
+/** What was announced is moved only as a last resort. */
+export const ANNOUNCED_MOVED = 1000;
+
+/** What a plan costs for being otherwise than it was, in the classes from one up to another in which a thread is not practised. */
+export function leftOutCost({ keep }: WeaveThread, from: number, upTo: number): number {
+  if (!keep) return 0;
+  return keep.practices.reduce(
+    (sum, { class: at }) => (at >= from && at < upTo ? sum + (keep.price[at] ?? 0) : sum),
+    0,
+  );
+}
+
+/** The same for a class in which it is practised with so many layers. */
+export function changedCost({ keep }: WeaveThread, at: number, layers: number): number {
+  if (!keep) return 0;
+  return keep.practices.some((one) => one.class === at && one.layers === layers) ? 0 : (keep.price[at] ?? 0);
+}
+
+/** What it costs that layers after `before` up to `layers` come in a class for which others of them were announced. */
+export const announcedCost = ({ announced = [] }: WeaveThread, before: number, layers: number, at: number): number =>
+  ANNOUNCED_MOVED * announced.filter((one) => one.layer > before && one.layer <= layers && one.class !== at).length;
+
+/** What it costs that announced layers are never reached. */
+export const unreachedCost = ({ announced = [] }: WeaveThread, reached: number): number =>
+  ANNOUNCED_MOVED * announced.filter(({ layer: one }) => one > reached).length;
+
 /** A known thread that is never practised costs this much of its priority. */
 export const NEVER_PRACTISED = 3;
 /** A layer introduced a class later costs this much of its priority, where the instance says nothing else. */

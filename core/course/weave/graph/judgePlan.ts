@@ -1,4 +1,5 @@
 import {
+  ANNOUNCED_MOVED,
   freshOf,
   gapsOf,
   honours,
@@ -63,6 +64,7 @@ function followThread(
   let last: number | null = standing?.last ?? null;
   let shown = standing ? introOf(thread, known - standing.added, known) : 0;
   let cost = path.length === 0 && known > 0 ? NEVER_PRACTISED * priority : 0;
+  cost += otherwiseCost(thread, path, classes);
   if (known > 0 && !standing && (path[0]?.class ?? 0) >= (gaps.at(-1) ?? 0))
     tell.fault(`known, first practised in class ${path[0]?.class}`);
   for (const { class: at, layers } of path) {
@@ -109,6 +111,24 @@ function followThread(
     !path.some((one, place) => one.class === pin.class && honours(pin, path[place - 1]?.layers ?? known, one.layers));
   const missed = (thread.pins ?? []).filter((pin) => pin.class < classes && isMissed(pin)).length;
   return cost + PIN_MISSED * missed + unfinishedCost(thread, before);
+}
+
+/** What a thread costs for being otherwise than it was, and than was announced. */
+function otherwiseCost(
+  { keep, announced = [], known }: WeaveThread,
+  path: readonly Practice[],
+  classes: number,
+): number {
+  let cost = 0;
+  for (let at = 0; keep && at < classes; at += 1) {
+    const [was, is] = [keep.practices, path].map((all) => all.find((one) => one.class === at)?.layers ?? 0);
+    if (was !== is) cost += keep.price[at] ?? 0;
+  }
+  for (const { layer, class: at } of announced) {
+    const reached = layer <= known ? at : path.find(({ layers }) => layers >= layer)?.class;
+    if (reached !== at) cost += ANNOUNCED_MOVED;
+  }
+  return cost;
 }
 
 /**

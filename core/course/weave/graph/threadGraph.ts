@@ -1,12 +1,16 @@
 import {
+  announcedCost,
+  changedCost,
   freshOf,
   gapsOf,
   honours,
   introOf,
   LATE,
+  leftOutCost,
   NEVER_PRACTISED,
   PIN_MISSED,
   unfinishedCost,
+  unreachedCost,
   type WeaveInstance,
   type WeaveThread,
 } from './instance';
@@ -139,7 +143,12 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
         there.into.push(arcTo.length);
         arcTo.push(-1);
         arcStep.push(steps.stepOf(at, from.layers, layers, from.added));
-        arcCost.push(PIN_MISSED * (missed(from.at + 1, at) + missed.at(at, from.layers, layers)));
+        arcCost.push(
+          PIN_MISSED * (missed(from.at + 1, at) + missed.at(at, from.layers, layers)) +
+            leftOutCost(thread, from.at + 1, at) +
+            changedCost(thread, at, layers) +
+            announcedCost(thread, from.layers, layers, at),
+        );
       }
     }
   };
@@ -154,7 +163,10 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
   const isKept = ({ at, stage }: Knot) => classes - 1 - at < (keepWithin ?? gaps[stage] ?? 1);
   const never = known > 0 ? NEVER_PRACTISED * thread.priority : 0;
   const endCosts = knots.map((knot) => {
-    const after = PIN_MISSED * missed(knot.at + 1, classes);
+    const after =
+      PIN_MISSED * missed(knot.at + 1, classes) +
+      leftOutCost(thread, knot.at + 1, classes) +
+      unreachedCost(thread, knot.layers);
     if (knot === begin) return after + never + unfinishedCost(thread, known);
     return isKept(knot) ? after + unfinishedCost(thread, knot.layers) : Number.POSITIVE_INFINITY;
   });

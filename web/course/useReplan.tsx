@@ -1,19 +1,27 @@
 import { App, Button } from 'antd';
 import { useState } from 'react';
-import { courseWeave } from '../../../core/course/plan/courseWeave';
-import { type PlanChange, planDifference } from '../../../core/course/plan/planDifference';
-import type { Course } from '../../../core/course/schema/course';
-import type { StoredCourse } from '../../../core/formats/courseApi';
-import type { Group } from '../../../core/group/group';
-import { api } from '../../app/server/api';
-import { whyRefused } from '../../app/server/problemIn';
-import { today } from '../../app/words';
-import { usePlanCourse } from './usePlanCourse';
+import { courseWeave } from '../../core/course/plan/courseWeave';
+import { type PlanChange, planDifference } from '../../core/course/plan/planDifference';
+import type { Course } from '../../core/course/schema/course';
+import type { StoredCourse } from '../../core/formats/courseApi';
+import type { Group } from '../../core/group/group';
+import { api } from '../app/server/api';
+import { whyRefused } from '../app/server/problemIn';
+import { today } from '../app/words';
+import { type Planning, usePlanCourse } from './usePlanCourse';
 
 /** Another plan, shown as what it does otherwise before it is kept. */
 export interface Offered {
   readonly course: Course;
   readonly changes: readonly PlanChange[];
+  /** How far it may be from the best there is, where that was looked for. */
+  readonly within: string | null;
+}
+
+/** How near a plan is to what no plan can do better than: "At most 4 % from the best there can be." */
+function withinWords(cost: number, bound: number): string {
+  const over = bound > 0 ? Math.round((100 * (cost - bound)) / bound) : 0;
+  return over <= 0 ? 'No plan is better by these rules.' : `At most ${over} % from the best there can be.`;
 }
 
 /** Changing a course: at once, or by planning it anew from its next class on; both can be taken back. */
@@ -52,18 +60,19 @@ export function useReplan({ course, revision }: StoredCourse, group: Group) {
     },
     dismiss: () => setOffered(null),
     /** Looks for a plan of a course as it would be, from its next class on, and offers what would be different. */
-    replan: async (changed: Course): Promise<void> => {
+    replan: async (changed: Course, how: Planning): Promise<void> => {
       setPlanning(true);
       try {
         const day = today();
         const [before, after] = [course, changed].map((one) => courseWeave(one, group.doors, day).held);
         const from = (after ?? []).filter(({ date }) => date < day).length;
-        const { plan } = await planCourse(changed, group, from);
+        const { plan, cost, bound } = await planCourse(changed, group, from, how);
         const held = [...(before ?? []), ...(after ?? [])];
         // What is taught no longer is told too.
         const gone = course.threads.filter(({ id }) => changed.threads.every((one) => one.id !== id));
         const threads = [...changed.threads, ...gone];
-        setOffered({ course: { ...changed, plan }, changes: planDifference(threads, held, course.plan, plan) });
+        const changes = planDifference(threads, held, course.plan, plan);
+        setOffered({ course: { ...changed, plan }, changes, within: how === 'anew' ? withinWords(cost, bound) : null });
       } catch (error) {
         message.error(whyRefused(error));
       } finally {
