@@ -1,5 +1,8 @@
+import { keepingTo } from '../core/course/plan/reflow';
+import type { WeaveInstance, WeavePlan } from '../core/course/weave/graph/instance';
 import { judgePlan } from '../core/course/weave/graph/judgePlan';
-import type { Weaving } from '../core/course/weave/weave';
+import { keepGraphs, repairWeave } from '../core/course/weave/repairWeave';
+import { type Weaving, weave } from '../core/course/weave/weave';
 import { fixtureWeave } from '../core/testing/madeUpWeave';
 import { weaveInThread } from '../server/weaving/weaveInThread';
 
@@ -33,4 +36,54 @@ async function main(): Promise<void> {
   }
 }
 
-void main();
+/** Forty threads in forty classes, as a large course is pulled about by hand. */
+function largeWeave(): WeaveInstance {
+  const { instance } = fixtureWeave('f-60x40');
+  const threads = instance.threads.slice(0, 40);
+  const ids = new Set(threads.map(({ id }) => id));
+  return {
+    ...instance,
+    threads: threads.map((one) => ({ ...one, after: one.after.filter(({ thread }) => ids.has(thread)) })),
+  };
+}
+
+/** How soon a legal plan is there once a knot is pulled to another class, and how soon a better one, with warm graphs. */
+function pulled(): void {
+  const instance = largeWeave();
+  let plan: WeavePlan = {};
+  let round = 0;
+  for (const reached of weave(instance)) {
+    plan = reached.plan;
+    round += 1;
+    if (round > 40) break;
+  }
+  const graphs = keepGraphs();
+  console.log('pulled      first legal after  better after   cost');
+  for (const [time, { id }] of instance.threads
+    .filter(({ known }) => known === 0)
+    .slice(0, 5)
+    .entries()) {
+    const at = plan[id]?.[0];
+    if (!at) continue;
+    const pin = { class: Math.min(instance.classes - 1, at.class + 1), layers: at.layers, isNew: true };
+    const asked = {
+      ...instance,
+      threads: instance.threads.map((one) => (one.id === id ? { ...one, pins: [pin] } : one)),
+    };
+    const begin = performance.now();
+    const costs: number[] = [];
+    let firstMs = 0;
+    for (const { cost } of repairWeave(keepingTo(asked, plan), plan, graphs)) {
+      if (costs.length === 0) firstMs = performance.now() - begin;
+      costs.push(cost);
+      if (performance.now() - begin > 1000) break;
+    }
+    const name = time === 0 ? 'cold' : 'warm';
+    const [first = 0, last = 0] = [costs[0], costs.at(-1)];
+    console.log(
+      `${name.padEnd(10)} ${firstMs.toFixed(0).padStart(15)} ms  1000 ms  ${first.toFixed(1)} then ${last.toFixed(1)}`,
+    );
+  }
+}
+
+void main().then(pulled);

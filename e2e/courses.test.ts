@@ -156,6 +156,33 @@ test('an introduction is moved a class later, and the others make room', async (
   expect(faults).toEqual([]);
 });
 
+test('a knot is pulled to another class: what becomes of the plan is shown, and it is let go there', async () => {
+  const { page, faults } = await open('/courses/evening-course');
+  await page.waitForSelector('.weave-knot');
+  const before = (await courseOf('evening-course')).course;
+  const knot = await page.waitForSelector('.weave-knot[aria-label^="Brush Knee"][aria-label*="new"]');
+  await knot?.scrollIntoView();
+  const box = await knot?.boundingBox();
+  if (!box) throw new Error('the knot is not to be seen');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 30, y);
+  await page.mouse.move(x + 54, y, { steps: 4 });
+  await page.waitForSelector('.would-be-held');
+  await page.waitForSelector('.would-be circle:not(.would-be-held)');
+  await page.mouse.up();
+  await page.waitForSelector('.long-list li');
+  // Letting go asked no knot why.
+  expect(await page.$('.course-why')).toBeNull();
+  await press(page, 'Keep it');
+  await kept(({ course }) => course.threads.some(({ id, pins }) => id === 'brush-knee' && pins.length === 1));
+  const after = (await courseOf('evening-course')).course;
+  const begins = ({ plan }: typeof after) => plan['brush-knee']?.[0]?.classId ?? '';
+  expect(begins(after) > begins(before)).toBe(true);
+  expect(faults).toEqual([]);
+});
+
 test('after a class, one press says how a thing was taken, and the course keeps it', async () => {
   const { page, faults } = await open('/logbook/evening-week-3-taught');
   await textOf(page, '.log-taken', /Raise and Sink/);

@@ -1,4 +1,4 @@
-import { honours, type WeaveInstance, type WeavePlan } from '../weave/graph/instance';
+import { missesPin, type WeaveInstance, type WeavePlan } from '../weave/graph/instance';
 import { judgePlan } from '../weave/graph/judgePlan';
 
 /** A change in the next so many classes is felt by everybody: it costs more than one later on. */
@@ -9,13 +9,11 @@ const LATER_PRICE = 0.05;
 /** Whether a plan holds as it is: no rule is broken, every pin honoured, and what was announced in its class. */
 export function holdsAsItIs(instance: WeaveInstance, plan: WeavePlan): boolean {
   if (judgePlan(instance, plan).faults.length > 0) return false;
-  return instance.threads.every(({ id, known, pins = [], announced = [] }) => {
+  return instance.threads.every((thread) => {
+    const { id, known, announced = [] } = thread;
     const path = plan[id] ?? [];
-    const isKept = pins.every((pin) =>
-      path.some((one, place) => one.class === pin.class && honours(pin, path[place - 1]?.layers ?? known, one.layers)),
-    );
     return (
-      isKept &&
+      !missesPin(thread, path) &&
       announced.every(
         ({ layer, class: at }) => layer <= known || path.find(({ layers }) => layers >= layer)?.class === at,
       )

@@ -1,4 +1,4 @@
-import type { Practice, WeavePlan } from './graph/instance';
+import { missesPin, type Practice, type WeavePlan } from './graph/instance';
 import type { Cloth, Loom } from './graph/loom';
 import type { ThreadGraph } from './graph/threadGraph';
 import { placeThread } from './placeThread';
@@ -29,7 +29,11 @@ function stepsOf(
 export function startCloth(loom: Loom, plan: WeavePlan): Cloth {
   const { graphs } = loom;
   const cloth: (readonly number[])[] = graphs.map(() => []);
-  const wanted = graphs.map((graph) => stepsOf(graph, plan[graph.thread.id] ?? []));
+  // What passes its own pins by is put in anew, and first: what is pinned is wished for more than anything that is there.
+  const wanted = graphs.map((graph) => {
+    const path = plan[graph.thread.id] ?? [];
+    return missesPin(graph.thread, path) ? null : stepsOf(graph, path);
+  });
   const isSame = (me: number, steps: readonly number[]) => steps.join() === wanted[me]?.join();
   /** Puts a thread in just as it was, where the others let it. */
   const keep = (me: number): boolean => {
@@ -43,13 +47,17 @@ export function startCloth(loom: Loom, plan: WeavePlan): Cloth {
     cloth[me] = path.steps;
     return true;
   };
-  let open = graphs.map((_, me) => me).filter((me) => (wanted[me]?.length ?? 0) > 0);
+  const isPinned = (me: number) => (graphs[me]?.thread.pins?.length ?? 0) > 0;
+  const all = graphs.map((_, me) => me);
+  const pulled = all.filter((me) => wanted[me] === null && isPinned(me));
+  for (const me of pulled) cloth[me] = placeThread(loom, cloth, me, null)?.steps ?? [];
+  let open = all.filter((me) => (wanted[me]?.length ?? 0) > 0);
   // What builds on others, or needs to be covered by them, comes in once they are there.
   for (let left = -1; left !== open.length; ) {
     left = open.length;
     open = open.filter((me) => !keep(me));
   }
-  const lost = graphs.map((_, me) => me).filter((me) => wanted[me] === null || open.includes(me));
+  const lost = all.filter((me) => (wanted[me] === null && !pulled.includes(me)) || open.includes(me));
   for (const me of lost) cloth[me] = placeThread(loom, cloth, me, null)?.steps ?? [];
   return cloth;
 }

@@ -4,6 +4,7 @@ import { useNavigate, useParams } from 'react-router';
 import { courseClasses, type HeldClass, heldClasses } from '../../../core/course/calendar/courseClasses';
 import { classLoads } from '../../../core/course/plan/classLoads';
 import { type CourseWeave, courseWeave } from '../../../core/course/plan/courseWeave';
+import { movePractice } from '../../../core/course/plan/movePractice';
 import type { Course } from '../../../core/course/schema/course';
 import type { StoredCourse } from '../../../core/formats/courseApi';
 import type { Group } from '../../../core/group/group';
@@ -182,6 +183,11 @@ function CourseShown({ stored, group }: Shown) {
         weave={weave}
         today={day}
         chosen={chosen}
+        doors={group.doors}
+        onMove={(threadId, moved, to) => {
+          const next = movePractice(course, held, threadId, moved, to);
+          if (next) void replan(next, 'follow');
+        }}
         onClass={setClassId}
         onPin={(threadId, id) => {
           const toggled = pinToggled(course, weave, threadId, id);

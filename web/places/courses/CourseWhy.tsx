@@ -1,6 +1,8 @@
 import { Button } from 'antd';
-import { cellsOf, isIntroduction } from '../../../core/course/classes/classCells';
+import { cellsOf } from '../../../core/course/classes/classCells';
+import { withThread } from '../../../core/course/plan/changeThreads';
 import type { CourseWeave } from '../../../core/course/plan/courseWeave';
+import { movePractice, practiceAsPin } from '../../../core/course/plan/movePractice';
 import { whyCell } from '../../../core/course/plan/whyCell';
 import type { Course } from '../../../core/course/schema/course';
 import type { CourseThread } from '../../../core/course/schema/thread';
@@ -18,19 +20,6 @@ interface Props {
   readonly onMove: (course: Course) => void;
 }
 
-/** The course with other pins of one thread. */
-export const withPins = (course: Course, threadId: string, pins: Course['threads'][number]['pins']): Course => ({
-  ...course,
-  threads: course.threads.map((thread) => (thread.id === threadId ? { ...thread, pins: [...pins] } : thread)),
-});
-
-/** A practice as a pin: an introduction stays one. */
-function pinOf(course: Course, { held }: CourseWeave, threadId: string, classId: string) {
-  const places = new Map(held.map(({ id }, place) => [id, place]));
-  const cell = cellsOf(course.threads, course.plan, classId, places).find(({ thread }) => thread.id === threadId);
-  return cell && { classId, layers: cell.layers, isNew: isIntroduction(cell) };
-}
-
 /** Pins a practice where it is, or lets it go. */
 export function pinToggled(
   course: Course,
@@ -39,11 +28,11 @@ export function pinToggled(
   classId: string,
 ): { course: Course; isPinned: boolean } | null {
   const thread = course.threads.find(({ id }) => id === threadId);
-  const pin = pinOf(course, weave, threadId, classId);
+  const pin = practiceAsPin(course, weave.held, threadId, classId);
   if (!thread || !pin) return null;
   const others = thread.pins.filter((one) => one.classId !== classId);
   const isPinned = others.length === thread.pins.length;
-  return { course: withPins(course, threadId, isPinned ? [...others, pin] : others), isPinned };
+  return { course: withThread(course, { ...thread, pins: isPinned ? [...others, pin] : others }), isPinned };
 }
 
 /** Whether something of a thread was promised to the group for a class. */
@@ -74,10 +63,8 @@ export function CourseWhy({ course, weave, threadId, classId, isPast, isPlanning
   const cell = cellsOf(course.threads, course.plan, classId, places).find((one) => one.thread.id === threadId);
   const isAnnounced = isAnnouncedIn(thread, classId);
   const moveTo = (other: string | undefined) => {
-    const here = pinOf(course, weave, threadId, classId);
-    if (other === undefined || !here) return;
-    const others = thread.pins.filter((pin) => pin.classId !== classId && pin.classId !== other);
-    onMove(withPins(course, threadId, [...others, { ...here, classId: other }]));
+    const moved = other === undefined ? null : movePractice(course, weave.held, threadId, classId, other);
+    if (moved) onMove(moved);
   };
   const [before, after] = [weave.held[place - 1], weave.held[place + 1]];
   return (

@@ -158,6 +158,13 @@ export type WeavePin = NonNullable<WeaveThread['pins']>[number];
 export const honours = (pin: WeavePin, before: number, layers: number): boolean =>
   pin.layers === layers && (!pin.isNew || before < layers);
 
+/** Whether a path passes one of its thread's pins by. */
+export const missesPin = ({ pins = [], known }: WeaveThread, path: readonly Practice[]): boolean =>
+  pins.some(
+    (pin) =>
+      !path.some((one, place) => one.class === pin.class && honours(pin, path[place - 1]?.layers ?? known, one.layers)),
+  );
+
 export const gapsOf = ({ gaps = GAPS as number[] }: WeaveThread): readonly number[] => gaps;
 
 /** How much is new where a thread goes from some layers to more. */

@@ -1,4 +1,4 @@
-import type { WeaveInstance, WeavePlan } from './instance';
+import type { WeaveInstance, WeavePlan, WeaveThread } from './instance';
 import { type ThreadGraph, threadGraph } from './threadGraph';
 
 /** Layer `mine` of a thread comes strictly after the class in which another reaches `layers`; threads by their place. */
@@ -32,8 +32,11 @@ export interface Loom {
 /** The steps of every thread; none for a thread that is left out. */
 export type Cloth = readonly (readonly number[])[];
 
+/** Where the graph of a thread comes from: built, or kept from before. */
+export type GraphOf = (thread: WeaveThread, instance: WeaveInstance) => ThreadGraph;
+
 /** Makes an instance ready. What the group knows already is no obstacle, and makes no link. */
-export function setUpLoom(instance: WeaveInstance): Loom {
+export function setUpLoom(instance: WeaveInstance, graphOf: GraphOf = threadGraph): Loom {
   const { threads } = instance;
   const placeOf = new Map(threads.map(({ id }, place) => [id, place]));
   const links = threads.flatMap(({ after, known }, me) =>
@@ -48,7 +51,7 @@ export function setUpLoom(instance: WeaveInstance): Loom {
   );
   return {
     instance,
-    graphs: threads.map((thread) => threadGraph(thread, instance)),
+    graphs: threads.map((thread) => graphOf(thread, instance)),
     links,
     covers,
     coversOf: threads.map((_, place) => covers.filter(({ thread }) => thread === place)),

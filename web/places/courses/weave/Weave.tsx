@@ -3,52 +3,11 @@ import { type KeyboardEvent, useRef } from 'react';
 import { classLoads } from '../../../../core/course/plan/classLoads';
 import type { CourseWeave } from '../../../../core/course/plan/courseWeave';
 import type { Course } from '../../../../core/course/schema/course';
+import type { Doors } from '../../../../core/session/plan/slotTime';
+import { useDraggedKnot } from './useDraggedKnot';
 import { type Knot, knotWords, type WeaveRow, weaveRows } from './weaveRows';
+import { HIGH, WIDE, WouldBe, xOf, Yarn } from './Yarn';
 import './weave.css';
-
-/** A class is so wide, a thread so high, pixels. */
-const WIDE = 54;
-const HIGH = 34;
-/** Yarn hangs through a little between two knots, and is this thick with its first and with its last layer. */
-const SAG = 5;
-const THIN = 1.4;
-const THICK = 6.5;
-
-const xOf = (place: number): number => (place + 0.5) * WIDE;
-
-/** The yarn between knots: thicker with every layer, hanging through where it waits. */
-function Yarn({ row, width }: { readonly row: WeaveRow; readonly width: number }) {
-  const { thread, knots } = row;
-  const thickness = (layers: number) => THIN + ((THICK - THIN) * layers) / thread.layers.length;
-  return (
-    <svg width={width} height={HIGH} aria-hidden="true" className={`yarn yarn--${thread.kind}`}>
-      {knots.slice(1).map((knot, index) => {
-        const from = knots[index] as Knot;
-        const [a, b] = [xOf(from.place), xOf(knot.place)];
-        const sag = SAG * (knot.place - from.place);
-        return (
-          <path
-            key={knot.classId}
-            d={`M${a} ${HIGH / 2} Q${(a + b) / 2} ${HIGH / 2 + sag} ${b} ${HIGH / 2}`}
-            strokeWidth={thickness(from.layers) / (knot.place - from.place > 1 ? 1.8 : 1)}
-          />
-        );
-      })}
-      {knots.map((knot) => {
-        const isNew = knot.layers > knot.before;
-        const [x, y] = [xOf(knot.place), HIGH / 2];
-        return isNew ? (
-          <g key={knot.classId} className="knot knot--new">
-            <ellipse cx={x} cy={y} rx="9" ry="7" transform={`rotate(-24 ${x} ${y})`} />
-            <path d={`M${x - 5} ${y - 4} Q${x + 3} ${y - 1} ${x + 4} ${y + 5}`} />
-          </g>
-        ) : (
-          <circle key={knot.classId} className="knot" cx={x} cy={y} r={2.4 + thickness(knot.layers) / 2.6} />
-        );
-      })}
-    </svg>
-  );
-}
 
 const isPinned = ({ thread }: WeaveRow, { classId }: Knot): boolean =>
   thread.pins.some((pin) => pin.classId === classId);
@@ -61,6 +20,9 @@ interface Props {
   readonly onClass: (classId: string) => void;
   /** Pins a practice where it is, or lets it go. */
   readonly onPin: (threadId: string, classId: string) => void;
+  /** Moves a practice to another class, by its id. */
+  readonly onMove: (threadId: string, from: string, to: string) => void;
+  readonly doors: Doors;
   readonly today: string;
 }
 
@@ -68,12 +30,27 @@ interface Props {
  * The weave of a course: a row of yarn for each thread, a column for each class. Arrows go from knot to knot and from thread to
  * thread; Enter asks a knot why, space pins it.
  */
-export function Weave({ course, weave, chosen, onChoose, onClass, onPin, today }: Props) {
-  const { held } = weave;
+export function Weave({ course, weave, chosen, doors, onChoose, onClass, onPin, onMove, today }: Props) {
+  const { held, from } = weave;
   const rows = weaveRows(course, held);
   const loads = classLoads(course, weave);
   const table = useRef<HTMLTableElement>(null);
+  // Letting go of what was pulled is no press.
+  const wasPulled = useRef(false);
   const width = held.length * WIDE;
+  const { dragged, take, pull, drop } = useDraggedKnot({
+    course,
+    doors,
+    next: from,
+    classIds: held.map(({ id }) => id),
+    placeAt: (clientX) => {
+      const row = table.current?.querySelector('.weave-row')?.getBoundingClientRect();
+      const place = row ? Math.floor((clientX - row.left) / WIDE) : -1;
+      return place >= 0 && place < held.length ? place : null;
+    },
+    onDrop: onMove,
+  });
+  const wouldBe = dragged?.plan ? weaveRows({ ...course, plan: dragged.plan }, held) : null;
   const goTo = (row: number, place: number): boolean => {
     const knots = rows[row]?.knots ?? [];
     const nearest = knots.toSorted((a, b) => Math.abs(a.place - place) - Math.abs(b.place - place))[0];
@@ -87,7 +64,11 @@ export function Weave({ course, weave, chosen, onChoose, onClass, onPin, today }
     const along = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
     const across = { ArrowDown: 1, ArrowUp: -1 }[event.key];
     if (event.key === ' ') onPin(rows[row]?.thread.id ?? '', knot.classId);
-    else if (along !== undefined) goTo(row, knots[index + along]?.place ?? knot.place);
+    else if (along !== undefined && event.altKey) {
+      const to = held[knot.place + along];
+      if (knot.place >= from && to && knot.place + along >= from)
+        onMove(rows[row]?.thread.id ?? '', knot.classId, to.id);
+    } else if (along !== undefined) goTo(row, knots[index + along]?.place ?? knot.place);
     else if (across !== undefined) {
       let next = row + across;
       while (rows[next] && !goTo(next, knot.place)) next += across;
@@ -98,7 +79,8 @@ export function Weave({ course, weave, chosen, onChoose, onClass, onPin, today }
     <div className="weave">
       <table ref={table}>
         <caption className="unseen">
-          What is taught in which class. Arrow keys go from knot to knot, Enter asks why, space pins.
+          What is taught in which class. Arrow keys go from knot to knot, with Alt they move it by a class, Enter asks
+          why, space pins.
         </caption>
         <thead>
           <tr>
@@ -131,6 +113,14 @@ export function Weave({ course, weave, chosen, onChoose, onClass, onPin, today }
               <td colSpan={held.length}>
                 <div className="weave-row" style={{ width, height: HIGH }}>
                   <Yarn row={row} width={width} />
+                  {dragged && (
+                    <WouldBe
+                      now={row}
+                      then={wouldBe?.find(({ thread }) => thread.id === row.thread.id)}
+                      over={dragged.thread === row.thread.id ? dragged.over : null}
+                      width={width}
+                    />
+                  )}
                   {row.knots.map((knot, at) => (
                     <button
                       key={knot.classId}
@@ -142,7 +132,16 @@ export function Weave({ course, weave, chosen, onChoose, onClass, onPin, today }
                       aria-label={knotWords(row.thread, knot) + (isPinned(row, knot) ? ', pinned' : '')}
                       aria-pressed={chosen?.threadId === row.thread.id && chosen.classId === knot.classId}
                       onKeyDown={(event) => go(event, index, knot)}
-                      onClick={() => onChoose(row.thread.id, knot.classId)}
+                      onPointerDown={(event) => take(event, row.thread.id, knot.classId, knot.place)}
+                      onPointerMove={pull}
+                      onPointerUp={() => {
+                        wasPulled.current = drop(false);
+                      }}
+                      onPointerCancel={() => drop(true)}
+                      onClick={() => {
+                        if (!wasPulled.current) onChoose(row.thread.id, knot.classId);
+                        wasPulled.current = false;
+                      }}
                     />
                   ))}
                 </div>
