@@ -279,7 +279,7 @@ test('a course is changed: one thing more is taught, a figure is another, and wh
   await page.keyboard.press('Escape');
   await click(page, '.add-thread .change-row > .ant-btn');
   await textOf(page, '.change-threads ul', /Lift the Sky/);
-  await click(page, '.ant-drawer .ant-tabs-tab:nth-child(3)');
+  await click(page, '.ant-drawer .ant-tabs-tab:nth-child(4)');
   await textOf(page, '.change-rules', /New in a class/);
   expect(await graveFaults(page, '.ant-drawer')).toEqual([]);
   // What cannot be is said where it is, and is not planned.

@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import { drawUpClass } from '../core/course/classes/drawUpClass';
+import { drawUpClass, familyOf } from '../core/course/classes/drawUpClass';
 import { courseWeave, planByClass } from '../core/course/plan/courseWeave';
 import { fillPlan } from '../core/course/plan/fillPlan';
 import { Course } from '../core/course/schema/course';
@@ -81,6 +81,34 @@ test.each(['beginners', 'standing-set', 'stepping-form'])(
     }
   },
 );
+
+test('the warm-ups of a course: one order, a core in every class, more from class to class, and some that take turns', () => {
+  const ready = READY_MADE[0] as ReadyMade;
+  const { course, group, term } = termOf(ready, 'steady', 75);
+  const context = contextFor({ strength: 'steady', pace: { least: 4, most: 9 }, known: null }, find, movements);
+  const family = familyOf({ course, group, weave: term, context, forms });
+  if (!family) throw new Error('there is a family');
+  const taught = new Set(course.threads.map(({ id }) => id));
+  expect([...family.core, ...family.slots.flat()].filter((id) => taught.has(id))).toEqual([]);
+  const warmUps = term.held.slice(0, 6).map((one) => {
+    const { session } = drawUpClass(course, group, term, one, context, forms);
+    const items = session.sections.find(({ kind }) => kind === 'warm-up')?.items ?? [];
+    return items.flatMap((item) => (item.kind === 'movement' ? [item.movementId] : []));
+  });
+  // What two of them share comes in the same order in both.
+  for (const one of warmUps) {
+    for (const other of warmUps) {
+      expect(one.filter((id) => other.includes(id))).toEqual(other.filter((id) => one.includes(id)));
+    }
+  }
+  const sizes = warmUps.map(({ length }) => length);
+  expect(sizes[0]).toBeLessThanOrEqual(7);
+  expect(sizes[3]).toBeGreaterThan(sizes[0] ?? 0);
+  for (const warmUp of warmUps.slice(3)) {
+    for (const id of family.core) expect(warmUp).toContain(id);
+    for (const slot of family.slots) expect(warmUp.filter((id) => slot.includes(id)).length).toBeLessThanOrEqual(1);
+  }
+}, 120_000);
 
 test('a class is drawn up from its plan: what is new is explained and done again, within its slot, and says where it comes from', () => {
   const ready = READY_MADE[0] as ReadyMade;

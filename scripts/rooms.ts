@@ -63,6 +63,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/course/schema',
     'core/course/syllabus',
     'core/course/plan',
+    'core/course/around',
     'core/course/classes',
     'core/course/merge',
     'core/formats',

@@ -1,7 +1,8 @@
 import { expose } from 'comlink';
-import { type DrawnClass, drawUpClass } from '../../core/course/classes/drawUpClass';
+import { type DrawnClass, drawUpClass, familyOf } from '../../core/course/classes/drawUpClass';
 import { courseWeave } from '../../core/course/plan/courseWeave';
 import type { Course } from '../../core/course/schema/course';
+import type { PieceFamily } from '../../core/course/schema/family';
 import type { Group } from '../../core/group/group';
 import type { Form } from '../../core/movement/schema/form';
 import type { Movement } from '../../core/movement/schema/movement';
@@ -48,6 +49,15 @@ const composer = {
     const one = weave.held.find(({ id }) => id === classId);
     return one ? drawUpClass(course, group, weave, one, contextOf(asked), forms) : null;
   },
+  /** What the warm-ups of a course are made from, worked out from what it teaches; null where nothing is offered. */
+  warmUpFamily: (course: Course, group: Group, asked: Asked, forms: readonly Form[]): PieceFamily | null =>
+    familyOf({
+      course,
+      group,
+      weave: courseWeave(course, group.doors, course.calendar.firstDay),
+      context: contextOf(asked),
+      forms,
+    }),
   draft: (asked: Asked, request: DraftRequest): Draft => proposeDraft(contextOf(asked), request),
 };
 export type Composer = typeof composer;

@@ -4,10 +4,13 @@ import { baseId } from '../../movement/schema/version';
 import type { JudgingContext } from '../../session/findings/finding/finding';
 import type { Session } from '../../session/plan/session';
 import { draftAround } from '../../session/propose/proposeDraft';
+import { type ChosenWarmUp, chooseWarmUps, emptyFor } from '../around/chooseWarmUps';
+import { besidesTaught, warmUpFamily } from '../around/warmUpFamily';
 import type { HeldClass } from '../calendar/courseClasses';
 import { amountIn, type CourseWeave } from '../plan/courseWeave';
 import type { Course } from '../schema/course';
-import { cellsOf } from './classCells';
+import type { PieceFamily } from '../schema/family';
+import { cellsOf, isIntroduction } from './classCells';
 import { mainLines } from './mainLines';
 
 /** A class drawn up from its course's plan, and what is still to be minded in it. */
@@ -41,23 +44,21 @@ function knownBy(course: Course, { held }: CourseWeave, one: HeldClass, forms: r
   );
 }
 
-/**
- * Draws up a held class of a course: its main part from the plan, and around it the warm-up that part needs, a cool-down, and quiet
- * lines first and last, fitted to the slot.
- * @param context what the group is judged by; what it knows from its logs
- */
-export function drawUpClass(
-  course: Course,
-  group: Group,
-  weave: CourseWeave,
-  one: HeldClass,
-  context: JudgingContext,
-  forms: readonly Form[],
-): DrawnClass {
-  const { held, rooms } = weave;
+/** What is drawn up for a class, and from what. */
+interface Drawing {
+  readonly course: Course;
+  readonly group: Group;
+  readonly weave: CourseWeave;
+  /** What the group is judged by; what it knows from its logs. */
+  readonly context: JudgingContext;
+  readonly forms: readonly Form[];
+}
+
+/** The main part of a held class. */
+function mainOf({ course, group, weave: { held, rooms }, context, forms }: Drawing, one: HeldClass) {
   const place = one.number - 1;
   const places = new Map(held.map(({ id }, at) => [id, at]));
-  const main = mainLines({
+  return mainLines({
     cells: cellsOf(course.threads, course.plan, one.id, places),
     minutes: rooms[place]?.main ?? 0,
     share: held.length > 1 ? place / (held.length - 1) : 0,
@@ -68,15 +69,67 @@ export function drawUpClass(
     find: context.find,
     forms,
   });
+}
+
+/** What the warm-ups of a course are made from: its own family, or one that is made for what it teaches. */
+export function familyOf({ course, group, weave, context, forms }: Drawing): PieceFamily | null {
+  const preferences = { recent: new Set<string>(), level: LEVEL[group.asked.strength] };
+  const around = { doors: group.doors, schools: group.schools, slotMinutes: weave.held[0]?.minutes ?? 60 };
+  return course.warmUp ?? warmUpFamily(course.threads, forms, { ...context, known: null }, around, preferences);
+}
+
+/** The warm-ups of all classes of a course, chosen together: from its own family, or from one that is made for what it teaches. */
+function warmUpsOf(drawing: Drawing): ChosenWarmUp[] {
+  const { course, group, weave, context } = drawing;
+  const family = familyOf(drawing);
+  if (!family) return [];
+  const around = { doors: group.doors, schools: group.schools };
+  const places = new Map(weave.held.map(({ id }, at) => [id, at]));
+  const classes = weave.held.map((one) => ({
+    minutes: one.minutes,
+    main: mainOf(drawing, one),
+    introductions: cellsOf(course.threads, course.plan, one.id, places).filter(isIntroduction).length,
+  }));
+  return chooseWarmUps(family, classes, context, { plan: emptyFor(around), strength: group.asked.strength });
+}
+
+/** The warm-ups that were chosen last, and for what: a term is drawn up class by class, and they are chosen for all of them at once. */
+const chosenLast = { key: '', warmUps: [] as readonly ChosenWarmUp[] };
+
+function rememberedWarmUps(drawing: Drawing): readonly ChosenWarmUp[] {
+  const { course, group, weave, context } = drawing;
+  const { threads, plan, rules, warmUp, calendar } = course;
+  const { asked, schools, doors } = group;
+  const offered = context.offered.map(({ id }) => id);
+  const key = JSON.stringify([threads, plan, rules, warmUp, calendar, asked, schools, doors, weave.from, offered]);
+  if (chosenLast.key !== key) Object.assign(chosenLast, { key, warmUps: warmUpsOf(drawing) });
+  return chosenLast.warmUps;
+}
+
+/**
+ * Draws up a held class of a course: its main part from the plan, its warm-up from the course's family, a cool-down, and quiet lines
+ * first and last, fitted to the slot.
+ */
+export function drawUpClass(
+  course: Course,
+  group: Group,
+  weave: CourseWeave,
+  one: HeldClass,
+  context: JudgingContext,
+  forms: readonly Form[],
+): DrawnClass {
   const known = new Set([...(context.known ?? []), ...knownBy(course, weave, one, forms)]);
+  const drawing = { course, group, weave, forms, context };
+  const warmUp = rememberedWarmUps(drawing)[one.number - 1];
   const { plan, left } = draftAround(
-    main,
-    { ...context, known },
+    mainOf(drawing, one),
+    besidesTaught({ ...context, known }, course.threads, forms),
     {
       slotMinutes: one.minutes,
       doors: group.doors,
       schools: group.schools,
       preferences: { recent: new Set(), level: LEVEL[group.asked.strength] },
+      ...(warmUp?.kind === 'chosen' && { warmUp: warmUp.items }),
     },
   );
   const session: Session = {
@@ -90,5 +143,6 @@ export function drawUpClass(
     course: { id: course.id, classId: one.id },
     family: null,
   };
-  return { session, left };
+  const other = warmUp?.kind === 'none' ? [`Its warm-up is not the one of the course: ${warmUp.why}.`] : [];
+  return { session, left: [...left, ...other] };
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { LineId, Slug } from '../../words/ids';
 import { CourseCalendar } from '../calendar/calendar';
+import { PieceFamily } from './family';
 import { CourseRules } from './rules';
 import { CourseThread } from './thread';
 
@@ -26,6 +27,8 @@ export const Course = z
     rules: CourseRules,
     threads: z.array(CourseThread).max(60),
     plan: CoursePlan.default({}),
+    /** What its warm-ups are made from; null where that is worked out from what is taught. */
+    warmUp: PieceFamily.nullable().default(null),
     /** What the instructor saw after a class, thing by thing: being taught is not being learnt. */
     seen: z
       .array(z.object({ classId: LineId, thread: LineId, taken: Taken }))

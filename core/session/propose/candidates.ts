@@ -55,7 +55,7 @@ export function stretchedTo(chosen: readonly Candidate[], seconds: number, plan:
 }
 
 /** The way a movement is done standing, or on a chair: null as it is written, or a variant; undefined where there is none. */
-function wayIn(movement: Movement, seated: boolean): string | null | undefined {
+export function wayIn(movement: Movement, seated: boolean): string | null | undefined {
   if (isSeated(movement.start.load) === seated) return null;
   return seated ? movement.variants.find(({ kind }) => kind === 'seated')?.id : undefined;
 }

@@ -72,9 +72,16 @@ function mainReason({ form, name, lines, rounds }: MainPart): string {
 }
 
 /** What is drawn up around a main part. */
-type Around = Pick<DraftRequest, 'slotMinutes' | 'doors' | 'preferences' | 'schools'>;
+type Around = Pick<DraftRequest, 'slotMinutes' | 'doors' | 'preferences' | 'schools'> & {
+  /** Its warm-up, where that is chosen already; else it is worked out. */
+  readonly warmUp?: readonly Item[];
+};
 
-export const emptyPlan = ({ slotMinutes, doors, schools }: Omit<Around, 'preferences'>): Plan => ({
+export const emptyPlan = ({
+  slotMinutes,
+  doors,
+  schools,
+}: Pick<Around, 'slotMinutes' | 'doors' | 'schools'>): Plan => ({
   slotMinutes,
   doors,
   breath: { in: 1, out: 1 },
@@ -98,7 +105,9 @@ export function draftAround(
   plan = withItems(plan, 'closing', quietLines(plan, context, preferences, 'closing', seconds * 0.07));
   const taken = (proposals: readonly { readonly edits: Parameters<typeof applyEdits>[1] }[]) =>
     applyEdits(plan, proposals[0]?.edits ?? []);
-  plan = taken(proposeWarmUp(plan, context, preferences, ['familiar']));
+  plan = around.warmUp
+    ? withItems(plan, 'warm-up', around.warmUp)
+    : taken(proposeWarmUp(plan, context, preferences, ['familiar']));
   plan = taken(proposeCoolDown(plan, context, preferences, ['familiar']));
   for (let round = 0; round < ROUNDS; round += 1) {
     plan = mendedPlan(plan, context);

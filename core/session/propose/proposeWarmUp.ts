@@ -35,8 +35,10 @@ export function warmUpPlace(movement: Movement): number {
   return Region.options.indexOf(mainJoint(movement)) + later * Region.options.length;
 }
 
-const inOrder = <Thing extends { readonly movement: Movement }>(some: readonly Thing[]): Thing[] =>
-  some.toSorted((a, b) => warmUpPlace(a.movement) - warmUpPlace(b.movement));
+export const inOrder = <Thing extends { readonly movement: Movement }>(some: readonly Thing[]): Thing[] =>
+  some.toSorted(
+    (a, b) => warmUpPlace(a.movement) - warmUpPlace(b.movement) || a.movement.id.localeCompare(b.movement.id),
+  );
 
 export interface Need {
   readonly before: Readiness;
@@ -118,7 +120,7 @@ function lengthened(need: Need, chosen: readonly Candidate[], plan: Plan, sectio
 }
 
 /** What every warm-up moves, from above down: for each the regions that a line for it may be done for. */
-const EVERYWHERE: readonly (readonly Region[])[] = [
+export const EVERYWHERE: readonly (readonly Region[])[] = [
   ['neck'],
   ['shoulders'],
   ['upper-back', 'low-back'],
@@ -128,7 +130,8 @@ const EVERYWHERE: readonly (readonly Region[])[] = [
 ];
 
 /** What moves a joint by less than this is not done for it. Convention. */
-const REALLY = 0.25;
+export const REALLY = 0.25;
+/** Whether a movement really moves one of some regions, and is done for it. */
 const isFor = (movement: Movement, regions: readonly Region[]): boolean => {
   const joint = mainJoint(movement);
   return regions.includes(joint) && warmingOf(movement)[joint].mobilised >= REALLY;

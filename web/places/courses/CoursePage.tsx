@@ -129,6 +129,7 @@ function CourseShown({ stored, group }: Shown) {
           <ChangeCourse
             key={stored.revision}
             course={course}
+            group={group}
             isPlanning={isPlanning}
             onPlan={(next) => void replan(next, 'adapt')}
           />

@@ -1,13 +1,16 @@
 import { Button, Drawer, Input, Tabs } from 'antd';
 import { useState } from 'react';
 import { Course } from '../../../../core/course/schema/course';
+import type { Group } from '../../../../core/group/group';
 import { CalendarTab } from './CalendarTab';
 import { RulesTab } from './RulesTab';
 import { ThreadsTab } from './ThreadsTab';
+import { WarmUpTab } from './WarmUpTab';
 import './change.css';
 
 interface Props {
   readonly course: Course;
+  readonly group: Group;
   readonly isPlanning: boolean;
   /** Plans the course as it would be, and offers what would be different. */
   readonly onPlan: (course: Course) => void;
@@ -18,7 +21,7 @@ const whereWords = (path: readonly PropertyKey[]): string =>
   path.map((part) => (typeof part === 'number' ? part + 1 : String(part))).join(' ');
 
 /** Everything about a course: when it is, what is taught in it, by which figures it is planned. Nothing changes until it is planned. */
-export function ChangeCourse({ course, isPlanning, onPlan }: Props) {
+export function ChangeCourse({ course, group, isPlanning, onPlan }: Props) {
   const [isOpen, setOpen] = useState(false);
   const [draft, setDraft] = useState<Course | null>(null);
   const now = draft ?? course;
@@ -26,6 +29,7 @@ export function ChangeCourse({ course, isPlanning, onPlan }: Props) {
   const tabs = [
     { key: 'threads', label: 'What is taught', children: <ThreadsTab course={now} onChange={setDraft} /> },
     { key: 'calendar', label: 'When', children: <CalendarTab course={now} onChange={setDraft} /> },
+    { key: 'warm-up', label: 'Warm-ups', children: <WarmUpTab course={now} group={group} onChange={setDraft} /> },
     { key: 'rules', label: 'By which figures', children: <RulesTab course={now} onChange={setDraft} /> },
   ];
   return (
