@@ -1,7 +1,8 @@
 import dayjs from 'dayjs';
+import { heldClasses } from '../core/course/calendar/courseClasses';
 import { courseWeave, planByClass } from '../core/course/plan/courseWeave';
 import { fillPlan } from '../core/course/plan/fillPlan';
-import { Course } from '../core/course/schema/course';
+import { Course, type Taken } from '../core/course/schema/course';
 import { usualRules } from '../core/course/schema/rules';
 import { READY_MADE, threadsOf } from '../core/course/syllabus/readyMade';
 import type { WeavePlan } from '../core/course/weave/graph/instance';
@@ -21,6 +22,8 @@ interface DemoCourse {
   readonly syllabus: string;
   readonly begins: number;
   readonly count?: number;
+  /** How what was taught in its classes was taken, by the number of the class. */
+  readonly seen?: readonly (readonly [number: number, thread: string, taken: Taken])[];
   /** Days from today on which its hall is closed. */
   readonly closed?: { readonly from: number; readonly to: number; readonly why: string };
 }
@@ -34,6 +37,12 @@ const DEMO_COURSES: readonly DemoCourse[] = [
     begins: -21,
     count: 12,
     closed: { from: 26, to: 30, why: 'The hall floor is sanded' },
+    seen: [
+      [1, 'raise-and-sink', 'has'],
+      [1, 'weight', 'half'],
+      [2, 'clouds-in-place', 'half'],
+      [2, 'pushing-waves', 'has'],
+    ],
   },
   {
     id: 'morning-pieces',
@@ -88,7 +97,7 @@ export function demoCourses(
   find: FindMovement,
   forms: readonly Form[],
 ): Course[] {
-  return DEMO_COURSES.flatMap(({ id, name, groupId, syllabus, begins, count, closed }): Course[] => {
+  return DEMO_COURSES.flatMap(({ id, name, groupId, syllabus, begins, count, closed, seen = [] }): Course[] => {
     const group = groups.find((one) => one.id === groupId);
     const ready = READY_MADE.find((one) => one.id === syllabus);
     if (!group || !ready) return [];
@@ -104,6 +113,11 @@ export function demoCourses(
       rules: usualRules(group.asked.strength),
       threads: threadsOf(ready, find, forms),
     });
-    return [planned(course, group, today)];
+    const held = heldClasses(course.calendar, today);
+    const marks = seen.flatMap(([number, thread, taken]) => {
+      const one = held[number - 1];
+      return one ? [{ classId: one.id, thread, taken }] : [];
+    });
+    return [{ ...planned(course, group, today), seen: marks }];
   });
 }

@@ -32,7 +32,10 @@ export function loadDemo(
     for (const course of courses) ofCourses.add(course, now);
     const store = sessionStore(database);
     for (const session of sessions) store.add(session, now);
-    const [taught] = sessions;
-    if (taught) logStore(database).add(demoLog(taught, find));
+    const logs = logStore(database);
+    for (const session of sessions) {
+      const log = demoLog(session, find);
+      if (log) logs.add(log);
+    }
   })();
 }

@@ -100,6 +100,35 @@ const weekBefore: Order = {
   ],
 };
 
+/** The second class: clouds in place, and waves for the first time. */
+const secondWeek: Order = {
+  ...evening,
+  main: [
+    ['raise-and-sink', 8, settled(10)],
+    talk('place', 240, 'Clouds without steps: the waist turns, the hands follow'),
+    ['clouds-in-place', 8, { manner: 'explained', rounds: 2, roundRest: 20, ...settled(15) }],
+    rest('shake-out', 40),
+    talk('weight', 180, 'Which foot is full?'),
+    ['pushing-waves', 8, { rounds: 2, roundRest: 20, ...settled(15) }],
+    ['clouds-in-place', 8, { rounds: 2, roundRest: 20, ...settled(15) }],
+    ['standing-post', 27, { manner: 'follow-along', ...settled(20) }],
+  ],
+};
+
+/** The first class: who comes, one movement, and standing. */
+const firstWeek: Order = {
+  ...evening,
+  main: [
+    talk('names', 480, 'Names, what hurts, what a stop sign pain is'),
+    ['raise-and-sink', 8, { manner: 'explained', rounds: 2, roundRest: 20, ...settled(15) }],
+    rest('shake-out', 40),
+    talk('weight', 300, 'Full and empty: which foot carries?'),
+    ['parting-clouds', 9, { rounds: 3, roundRest: 30, ...settled(15) }],
+    ['raise-and-sink', 10, { rounds: 2, roundRest: 20, ...settled(15) }],
+    ['standing-post', 30, { manner: 'follow-along', ...settled(20) }],
+  ],
+};
+
 const morning: Order = {
   opening: [talk('welcome', 120, 'Welcome; sit when you like'), ['quiet-standing', 6], ['belly-breathing', 6]],
   'warm-up': [
@@ -241,6 +270,14 @@ export function demoSessions(today: string, find: FindMovement): Session[] {
         doors: NO_DOORS,
       },
       lunch,
+    ),
+    made(
+      { id: 'evening-week-1', title: 'Who comes, and one movement', ...inCourse(dayAfter(today, -21)), ...atEvening },
+      firstWeek,
+    ),
+    made(
+      { id: 'evening-week-2', title: 'Clouds without steps', ...inCourse(dayAfter(today, -14)), ...atEvening },
+      secondWeek,
     ),
   ];
 }

@@ -21,7 +21,7 @@ describe('what is there', () => {
     expect(await (await house.ask('GET', '/api/movements')).json()).toHaveLength(repertoire.length);
     expect(await (await house.ask('GET', '/api/groups')).json()).toHaveLength(4);
     const sessions = SessionSummary.array().parse(await (await house.ask('GET', '/api/sessions')).json());
-    expect(sessions.map(({ slotMinutes }) => slotMinutes).sort()).toEqual([20, 55, 75, 75]);
+    expect(sessions.map(({ slotMinutes }) => slotMinutes).sort()).toEqual([20, 55, 75, 75, 75, 75]);
     expect(sessions.every((one) => Math.abs(one.safeMs - classSeconds(one) * 1000) < 180_000)).toBe(true);
   });
 
@@ -37,6 +37,7 @@ describe('what is there', () => {
       '/api/compute/timeline',
       '/api/compute/weave',
       '/api/courses',
+      '/api/courses/file',
       '/api/courses/{id}',
       '/api/courses/{id}/calendar',
       '/api/courses/{id}/restore',
@@ -61,6 +62,8 @@ describe('what is there', () => {
       '/api/sessions',
       '/api/sessions/file',
       '/api/sessions/{id}',
+      '/api/sessions/{id}/base',
+      '/api/sessions/{id}/redrawn',
       '/api/sessions/{id}/restore',
       '/api/wording',
       '/api/wording/{movementId}',
