@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import { heldClasses } from '../core/course/calendar/courseClasses';
-import { courseWeave, planByClass } from '../core/course/plan/courseWeave';
-import { fillPlan } from '../core/course/plan/fillPlan';
+import { finishPlan } from '../core/course/plan/comeRound';
+import { courseWeave } from '../core/course/plan/courseWeave';
 import { Course, type Taken } from '../core/course/schema/course';
 import { usualRules } from '../core/course/schema/rules';
 import { READY_MADE, threadsOf } from '../core/course/syllabus/readyMade';
@@ -22,6 +22,8 @@ interface DemoCourse {
   readonly syllabus: string;
   readonly begins: number;
   readonly count?: number;
+  /** It comes round after so many classes. */
+  readonly rota?: number;
   /** How what was taught in its classes was taken, by the number of the class. */
   readonly seen?: readonly (readonly [number: number, thread: string, taken: Taken])[];
   /** Days from today on which its hall is closed. */
@@ -57,6 +59,7 @@ const DEMO_COURSES: readonly DemoCourse[] = [
     groupId: 'depot-yard',
     syllabus: 'lunch-rota',
     begins: -12,
+    rota: 3,
   },
   {
     id: 'reading-room-chairs',
@@ -87,7 +90,7 @@ function planned(course: Course, group: Group, today: string): Course {
     round += 1;
     if (reached.isBest || round >= ROUNDS) break;
   }
-  return { ...course, plan: planByClass(course, ready, fillPlan(ready.instance, plan)) };
+  return { ...course, plan: finishPlan(course, ready, plan) };
 }
 
 /** The courses of the demo world around a day, each with its plan. */
@@ -97,27 +100,35 @@ export function demoCourses(
   find: FindMovement,
   forms: readonly Form[],
 ): Course[] {
-  return DEMO_COURSES.flatMap(({ id, name, groupId, syllabus, begins, count, closed, seen = [] }): Course[] => {
-    const group = groups.find((one) => one.id === groupId);
-    const ready = READY_MADE.find((one) => one.id === syllabus);
-    if (!group || !ready) return [];
-    const ends = ready.ends.kind === 'classes' ? { ...ready.ends, count: count ?? ready.ends.count } : ready.ends;
-    const closures = closed
-      ? [{ from: dayAfter(today, closed.from), to: dayAfter(today, closed.to), why: closed.why }]
-      : [];
-    const course = Course.parse({
-      id,
-      name,
-      groupId,
-      calendar: { firstDay: dayAfter(today, begins), zone: 'Europe/London', meetings: group.meetings, ends, closures },
-      rules: usualRules(group.asked.strength),
-      threads: threadsOf(ready, find, forms),
-    });
-    const held = heldClasses(course.calendar, today);
-    const marks = seen.flatMap(([number, thread, taken]) => {
-      const one = held[number - 1];
-      return one ? [{ classId: one.id, thread, taken }] : [];
-    });
-    return [{ ...planned(course, group, today), seen: marks }];
-  });
+  return DEMO_COURSES.flatMap(
+    ({ id, name, groupId, syllabus, begins, count, closed, seen = [], rota = 0 }): Course[] => {
+      const group = groups.find((one) => one.id === groupId);
+      const ready = READY_MADE.find((one) => one.id === syllabus);
+      if (!group || !ready) return [];
+      const ends = ready.ends.kind === 'classes' ? { ...ready.ends, count: count ?? ready.ends.count } : ready.ends;
+      const closures = closed
+        ? [{ from: dayAfter(today, closed.from), to: dayAfter(today, closed.to), why: closed.why }]
+        : [];
+      const course = Course.parse({
+        id,
+        name,
+        groupId,
+        calendar: {
+          firstDay: dayAfter(today, begins),
+          zone: 'Europe/London',
+          meetings: group.meetings,
+          ends,
+          closures,
+        },
+        rules: { ...usualRules(group.asked.strength), rota },
+        threads: threadsOf(ready, find, forms),
+      });
+      const held = heldClasses(course.calendar, today);
+      const marks = seen.flatMap(([number, thread, taken]) => {
+        const one = held[number - 1];
+        return one ? [{ classId: one.id, thread, taken }] : [];
+      });
+      return [{ ...planned(course, group, today), seen: marks }];
+    },
+  );
 }

@@ -3,7 +3,7 @@ import { Meeting } from '../course/calendar/calendar';
 import { STRENGTHS } from '../demand/ceilings';
 import { Schools } from '../movement/adapt/schools';
 import { Doors, USUAL_DOORS } from '../session/plan/slotTime';
-import { Slug } from '../words/ids';
+import { MovementId, Slug } from '../words/ids';
 
 /** How much may be asked of a group: which ceilings it is judged by, and the breath paces it is at ease with. */
 export const GroupAsked = z
@@ -32,6 +32,8 @@ export const Group = z.object({
   asked: GroupAsked,
   /** How it is taught where schools disagree: what its new classes begin with. */
   schools: Schools,
+  /** Movements it knows besides those that were taught here, by the instructor's word. */
+  knows: z.array(MovementId).max(200).default([]),
   /** What of its slot is not class: what its new classes begin with. */
   doors: Doors.default(USUAL_DOORS),
 });

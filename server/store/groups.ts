@@ -34,39 +34,42 @@ const Row = z
     pace_most: z.number(),
     schools: z.string(),
     doors: z.string(),
+    knows: z.string(),
   })
   .transform(
-    ({ strength, pace_least, pace_most, schools, doors, meetings, ...group }): Group =>
+    ({ strength, pace_least, pace_most, schools, doors, meetings, knows, ...group }): Group =>
       Group.parse({
         ...group,
         asked: { strength, paceLeast: pace_least, paceMost: pace_most },
         schools: JSON.parse(schools),
         doors: JSON.parse(doors),
         meetings: JSON.parse(meetings),
+        knows: JSON.parse(knows),
       }),
   );
 
 /** A group as its columns have it. */
-const columnsOf = ({ asked, schools, doors, meetings, ...group }: Group) => ({
+const columnsOf = ({ asked, schools, doors, meetings, knows, ...group }: Group) => ({
   ...group,
   ...asked,
   schools: JSON.stringify(schools),
   doors: JSON.stringify(doors),
   meetings: JSON.stringify(meetings),
+  knows: JSON.stringify(knows),
 });
 
 export function groupStore(database: Database): GroupStore {
-  const columns = 'id, name, place, meets, meetings, about, strength, pace_least, pace_most, schools, doors';
+  const columns = 'id, name, place, meets, meetings, about, strength, pace_least, pace_most, schools, doors, knows';
   const all = database.prepare(`SELECT ${columns} FROM groups WHERE put_away_at IS NULL ORDER BY name`);
   const away = database.prepare(`SELECT ${columns} FROM groups WHERE put_away_at IS NOT NULL ORDER BY name`);
   const one = database.prepare(`SELECT ${columns} FROM groups WHERE id = ?`);
   const add = database.prepare(
-    `INSERT INTO groups (${columns}) VALUES (@id, @name, @place, @meets, @meetings, @about, @strength, @paceLeast, @paceMost, @schools, @doors)
+    `INSERT INTO groups (${columns}) VALUES (@id, @name, @place, @meets, @meetings, @about, @strength, @paceLeast, @paceMost, @schools, @doors, @knows)
      ON CONFLICT (id) DO NOTHING`,
   );
   const change = database.prepare(
     `UPDATE groups SET name = @name, place = @place, meets = @meets, meetings = @meetings, about = @about, strength = @strength,
-     pace_least = @paceLeast, pace_most = @paceMost, schools = @schools, doors = @doors WHERE id = @id`,
+     pace_least = @paceLeast, pace_most = @paceMost, schools = @schools, doors = @doors, knows = @knows WHERE id = @id`,
   );
   const ask = database.prepare(
     'UPDATE groups SET strength = @strength, pace_least = @paceLeast, pace_most = @paceMost WHERE id = @id',

@@ -31,15 +31,16 @@ export function askedOf(
     (one) => one.id !== id && one.groupId === groupId && one.date !== null && date !== null && one.date < date,
   );
   const last = before.toSorted((a, b) => (b.date ?? '').localeCompare(a.date ?? '')).slice(0, 2);
-  const taught = new Set(before.flatMap(({ movementIds }) => movementIds.map(baseId)));
+  const knows = group?.knows ?? [];
+  const taught = new Set([...before.flatMap(({ movementIds }) => movementIds), ...knows].map(baseId));
   return {
     group,
     recent: new Set(last.flatMap(({ movementIds }) => movementIds.map(baseId))),
     asked: {
       strength,
       pace: { least: paceLeast, most: paceMost },
-      // A group with no class before this one: nothing is known of what it knows.
-      known: groupId === null || before.length === 0 ? null : taught,
+      // A group with no class before this one, of which nothing is said: nothing is known of what it knows.
+      known: groupId === null || taught.size === 0 ? null : taught,
     },
   };
 }

@@ -1,5 +1,6 @@
 import { Modal } from 'antd';
 import { LongList } from '../fields/LongList';
+import { SideBySide } from './SideBySide';
 import type { Offered } from './useReplan';
 
 interface Props {
@@ -16,6 +17,7 @@ export function OfferedPlan({ offered, onKeep, onDismiss }: Props) {
       title="What would be different"
       okText="Keep it"
       cancelText="Leave it as it is"
+      width={640}
       onCancel={onDismiss}
       onOk={onKeep}
     >
@@ -28,6 +30,7 @@ export function OfferedPlan({ offered, onKeep, onDismiss }: Props) {
           </li>
         ))}
       </LongList>
+      {offered && <SideBySide {...offered.summaries} />}
     </Modal>
   );
 }

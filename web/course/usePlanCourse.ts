@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
+import { finishPlan } from '../../core/course/plan/comeRound';
 import { type CourseWeave, courseWeave, planByClass, planByPlace } from '../../core/course/plan/courseWeave';
-import { fillPlan } from '../../core/course/plan/fillPlan';
 import { holdsAsItIs, keepingTo } from '../../core/course/plan/reflow';
 import type { Course, CoursePlan } from '../../core/course/schema/course';
 import type { Group } from '../../core/group/group';
@@ -39,7 +39,7 @@ export function usePlanCourse(): (course: Course, group: Group, from: number, ho
       }
       const instance = how === 'anew' ? ready.instance : keepingTo(ready.instance, start);
       const { plan, cost, bound } = await weave({ instance, seconds: SECONDS[how], start }).unwrap();
-      return { plan: planByClass(course, ready, fillPlan(ready.instance, plan)), cost, bound };
+      return { plan: finishPlan(course, ready, plan), cost, bound };
     },
     [weave],
   );

@@ -2,6 +2,7 @@ import { App, Button } from 'antd';
 import { useState } from 'react';
 import { courseWeave } from '../../core/course/plan/courseWeave';
 import { type PlanChange, planDifference } from '../../core/course/plan/planDifference';
+import { type PlanSummary, planSummary } from '../../core/course/plan/planSummary';
 import type { Course } from '../../core/course/schema/course';
 import type { StoredCourse } from '../../core/formats/courseApi';
 import type { Group } from '../../core/group/group';
@@ -14,6 +15,8 @@ import { type Planning, usePlanCourse } from './usePlanCourse';
 export interface Offered {
   readonly course: Course;
   readonly changes: readonly PlanChange[];
+  /** What the plan comes to now, and would come to. */
+  readonly summaries: { readonly now: PlanSummary; readonly wouldBe: PlanSummary };
   /** How far it may be from the best there is, where that was looked for. */
   readonly within: string | null;
 }
@@ -71,8 +74,13 @@ export function useReplan({ course, revision }: StoredCourse, group: Group) {
         // What is taught no longer is told too.
         const gone = course.threads.filter(({ id }) => changed.threads.every((one) => one.id !== id));
         const threads = [...changed.threads, ...gone];
+        const next = { ...changed, plan };
+        const summaries = {
+          now: planSummary(course, courseWeave(course, group.doors, day)),
+          wouldBe: planSummary(next, courseWeave(next, group.doors, day)),
+        };
         const changes = planDifference(threads, held, course.plan, plan);
-        setOffered({ course: { ...changed, plan }, changes, within: how === 'anew' ? withinWords(cost, bound) : null });
+        setOffered({ course: next, changes, summaries, within: how === 'anew' ? withinWords(cost, bound) : null });
       } catch (error) {
         message.error(whyRefused(error));
       } finally {

@@ -35,9 +35,17 @@ export const Course = z
       .max(4000)
       .default([]),
   })
-  .superRefine(({ threads, plan }, context) => {
+  .superRefine(({ threads, plan, rules, calendar }, context) => {
     const complain = (path: (string | number)[], message: string) =>
       context.addIssue({ code: 'custom', path, message });
+    if (rules.rota > 1) {
+      if (calendar.ends.kind !== 'open') complain(['rules', 'rota'], 'only a course without an end comes round');
+      threads.forEach(({ title, kind, known, layers }, place) => {
+        const isWhole = kind === 'amount' || kind === 'rotation' || known >= layers.length;
+        if (!isWhole)
+          complain(['threads', place, 'kind'], `“${title}” is learnt in steps: people who may come once cannot`);
+      });
+    }
     const ids = new Set(threads.map(({ id }) => id));
     if (ids.size < threads.length) complain(['threads'], 'two threads share an id');
     threads.forEach(({ id, after, covers }, place) => {

@@ -33,6 +33,8 @@ export const CourseRules = z.object({
   newShare: z.number().min(0.2).max(1).default(0.75),
   /** Every must is practised within the last so many classes. */
   mustWithin: z.number().int().min(1).max(8).default(2),
+  /** A course without an end comes round after so many classes, each whole by itself: A B C A B C. 0: it does not. */
+  rota: z.number().int().min(0).max(6).default(0),
   /** A piece taught in steps comes again after so many classes at most, the first time, the second time and so on. */
   gaps: z
     .array(z.number().int().min(1).max(12))

@@ -1,4 +1,4 @@
-import { App, Button, DatePicker, Input, InputNumber, Radio, Select, TimePicker } from 'antd';
+import { App, Button, DatePicker, Input, InputNumber, Select, TimePicker } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -6,6 +6,8 @@ import type { CourseCalendar, Meeting } from '../../../core/course/calendar/cale
 import { heldClasses } from '../../../core/course/calendar/courseClasses';
 import { Course } from '../../../core/course/schema/course';
 import { usualRules } from '../../../core/course/schema/rules';
+import type { CourseThread } from '../../../core/course/schema/thread';
+import { knownAlready, threadsAgain, threadsGoingOn } from '../../../core/course/syllabus/fromCourse';
 import { readSyllabus } from '../../../core/course/syllabus/readSyllabus';
 import { READY_MADE, type ReadyMade, threadsOf } from '../../../core/course/syllabus/readyMade';
 import type { Group } from '../../../core/group/group';
@@ -15,10 +17,10 @@ import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { today, WEEKDAYS } from '../../app/words';
 import { usePlanCourse } from '../../course/usePlanCourse';
+import { SyllabusChoice, type SyllabusFrom, titleOf } from './SyllabusChoice';
 import { TypedSyllabus } from './TypedSyllabus';
 import './courses.css';
 
-const TYPED = 'typed';
 const USUAL_COUNT = 8;
 
 /** A course is begun from a ready-made syllabus or from typed lines, for a group: everything else is proposed. */
@@ -57,15 +59,18 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
   const planCourse = usePlanCourse();
   const [addCourse] = api.useAddCourseMutation();
   const [group, setGroup] = useState(first);
-  // Null: typed, a line a week.
-  const [ready, setReady] = useState<ReadyMade | null>(READY_MADE[0] ?? null);
+  const [from, setFrom] = useState<SyllabusFrom>({ kind: 'ready', ready: READY_MADE[0] as ReadyMade });
+  const { data: courses = [] } = api.useCoursesQuery();
+  const ready = from.kind === 'ready' ? from.ready : null;
   const [typed, setTyped] = useState('');
   const [meeting, setMeeting] = useState(() => meetingOf(first));
   const [firstDay, setFirstDay] = useState(() => firstDayOn(meetingOf(first).weekday));
-  const [count, setCount] = useState(() => (ready?.ends.kind === 'classes' ? ready.ends.count : USUAL_COUNT));
+  const [count, setCount] = useState(() =>
+    READY_MADE[0]?.ends.kind === 'classes' ? READY_MADE[0].ends.count : USUAL_COUNT,
+  );
   const [name, setName] = useState<string | null>(null);
   const [isPlanning, setPlanning] = useState(false);
-  const title = name ?? `${group.name}: ${ready ? ready.name.split(',')[0] : 'a term'}`;
+  const title = name ?? `${group.name}: ${titleOf(from)}`;
   const calendar: CourseCalendar = {
     firstDay,
     zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
@@ -74,9 +79,26 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
     closures: [],
     changes: [],
   };
-  const read = ready ? null : readSyllabus(typed, heldClasses(calendar, today()), { search, find, forms });
+  const choose = (next: SyllabusFrom) => {
+    setFrom(next);
+    if (next.kind === 'ready' && next.ready.ends.kind === 'classes') setCount(next.ready.ends.count);
+  };
+  const read =
+    from.kind !== 'typed' ? null : readSyllabus(typed, heldClasses(calendar, today()), { search, find, forms });
   const isReady = title.trim() !== '' && (read === null || (read.threads.length > 0 && read.faults.length === 0));
 
+  const threadsFrom = (chosen: SyllabusFrom): readonly CourseThread[] => {
+    switch (chosen.kind) {
+      case 'ready':
+        return threadsOf(chosen.ready, find, forms);
+      case 'typed':
+        return read?.threads ?? [];
+      case 'again':
+        return threadsAgain(chosen.course, today());
+      case 'on':
+        return threadsGoingOn(chosen.course, firstDay);
+    }
+  };
   const begin = async () => {
     setPlanning(true);
     const course = Course.parse({
@@ -85,7 +107,8 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
       groupId: group.id,
       calendar,
       rules: usualRules(group.asked.strength),
-      threads: ready ? threadsOf(ready, find, forms) : (read?.threads ?? []),
+      threads: knownAlready(threadsFrom(from), group.knows),
+      ...(from.kind === 'again' || from.kind === 'on' ? { warmUp: from.course.warmUp } : {}),
     });
     try {
       const { plan } = await planCourse(course, group, 0, 'anew');
@@ -118,30 +141,7 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
           setFirstDay(firstDayOn(meetingOf(chosen).weekday));
         }}
       />
-      <span id="course-syllabus">What is taught</span>
-      <Radio.Group
-        aria-labelledby="course-syllabus"
-        className="new-course-ready"
-        value={ready?.id ?? TYPED}
-        onChange={({ target }) => {
-          const chosen = READY_MADE.find(({ id }) => id === target.value) ?? null;
-          setReady(chosen);
-          if (chosen?.ends.kind === 'classes') setCount(chosen.ends.count);
-        }}
-      >
-        {READY_MADE.map(({ id, name: label, about }) => (
-          <Radio key={id} value={id}>
-            <span className="name">{label}</span>
-            <span className="faded">{about}</span>
-          </Radio>
-        ))}
-        <Radio value={TYPED}>
-          <span className="name">Typed, a line a week</span>
-          <span className="faded">
-            What you have always planned on paper: “3: cloud hands, steps; brush knee, arms”.
-          </span>
-        </Radio>
-      </Radio.Group>
+      <SyllabusChoice from={from} courses={courses} onChange={choose} />
       {read && (
         <>
           <label htmlFor="course-typed">The weeks</label>

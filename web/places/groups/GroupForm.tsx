@@ -3,6 +3,8 @@ import { useState } from 'react';
 import { STRENGTHS } from '../../../core/demand/ceilings';
 import { Group } from '../../../core/group/group';
 import { MeetingFields } from '../../fields/MeetingFields';
+import { PiecesField } from '../../fields/PiecesField';
+import { TaughtSoFar } from './TaughtSoFar';
 
 const STRENGTH_WORDS = {
   gentle: 'Gentle: little at a time',
@@ -106,6 +108,11 @@ export function GroupForm({ group, title, onSave, onCancel }: Props) {
           />
         </div>
         <p role="alert">{fault('asked.paceMost')}</p>
+      </div>
+      <span>They know</span>
+      <div>
+        <PiecesField label="what they know" pieces={now.knows} onChange={(knows) => change({ knows })} />
+        <TaughtSoFar groupId={group.id} />
       </div>
       <label htmlFor="group-about">About them</label>
       <Input.TextArea

@@ -21,6 +21,7 @@ const newGroup = (): Group => ({
   asked: USUAL_ASKED,
   schools: USUAL_SCHOOLS,
   doors: USUAL_DOORS,
+  knows: [],
 });
 
 /** Who is taught, where and when. Groups that are put away keep their classes and courses. */

@@ -1,8 +1,8 @@
 import type { Place } from '../../app/place';
-import { lazyPage } from '../../app/shell/lazyPart';
+import { movementPage } from '../../app/shell/lazyPart';
 
 export const groups: Place = {
   label: 'Groups',
   path: '/groups',
-  routes: [{ path: 'groups', Component: lazyPage(async () => (await import('./Groups')).Groups) }],
+  routes: [{ path: 'groups', Component: movementPage(async () => (await import('./Groups')).Groups) }],
 };

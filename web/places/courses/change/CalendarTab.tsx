@@ -32,7 +32,34 @@ export function CalendarTab({ course, onChange }: Props) {
       <span>Meets</span>
       <MeetingFields meetings={calendar.meetings} onChange={(meetings) => change({ meetings })} />
       <label htmlFor="change-end">Ends</label>
-      <EndFields ends={calendar.ends} firstDay={calendar.firstDay} onChange={(ends) => change({ ends })} />
+      <EndFields
+        ends={calendar.ends}
+        firstDay={calendar.firstDay}
+        onChange={(ends) =>
+          onChange({
+            ...course,
+            calendar: { ...calendar, ends },
+            // What has an end does not come round.
+            rules: { ...course.rules, rota: ends.kind === 'open' ? course.rules.rota : 0 },
+          })
+        }
+      />
+      {calendar.ends.kind === 'open' && (
+        <>
+          <label htmlFor="change-rota">Comes round</label>
+          <Select
+            id="change-rota"
+            className="change-rota"
+            value={course.rules.rota}
+            options={[0, 2, 3, 4, 5, 6].map((rota) => ({
+              value: rota,
+              label:
+                rota === 0 ? 'no, it goes on' : `after ${rota} classes: ${'ABCDEF'.slice(0, rota).split('').join(' ')}`,
+            }))}
+            onChange={(rota) => onChange({ ...course, rules: { ...course.rules, rota } })}
+          />
+        </>
+      )}
       <span>Hall closed</span>
       <Closures calendar={calendar} onChange={(closures) => change({ closures })} />
       <span>Single classes</span>

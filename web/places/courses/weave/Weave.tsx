@@ -1,6 +1,7 @@
 import dayjs from 'dayjs';
 import { type KeyboardEvent, useRef } from 'react';
 import { classLoads } from '../../../../core/course/plan/classLoads';
+import { letterOf } from '../../../../core/course/plan/comeRound';
 import type { CourseWeave } from '../../../../core/course/plan/courseWeave';
 import type { Course } from '../../../../core/course/schema/course';
 import type { Doors } from '../../../../core/session/plan/slotTime';
@@ -90,7 +91,10 @@ export function Weave({ course, weave, chosen, doors, onChoose, onClass, onPin, 
             {held.map((one, place) => (
               <th key={one.id} scope="col" className={one.date < today ? 'weave-past' : undefined}>
                 <button type="button" className="bare weave-class" onClick={() => onClass(one.id)}>
-                  <span>{one.number}</span>
+                  <span>
+                    {one.number}
+                    {letterOf(course, place)}
+                  </span>
                   <span className="faded">{dayjs(one.date).format('D MMM')}</span>
                 </button>
                 <span
