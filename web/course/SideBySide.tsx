@@ -1,3 +1,4 @@
+import './classContents.css';
 import type { PlanSummary } from '../../core/course/plan/planSummary';
 
 interface Props {
@@ -37,7 +38,7 @@ export function SideBySide({ now, wouldBe }: Props) {
   return (
     <details className="side-by-side">
       <summary>Side by side</summary>
-      <table className="quiet-table">
+      <table className="figures-table">
         <thead>
           <tr>
             <th scope="col">

@@ -1,5 +1,5 @@
 import type { Course } from '../schema/course';
-import type { WeavePlan } from '../weave/graph/instance';
+import type { WeavePlan, WeaveThread } from '../weave/graph/instance';
 import { type CourseWeave, planByClass } from './courseWeave';
 import { fillPlan } from './fillPlan';
 
@@ -7,41 +7,42 @@ import { fillPlan } from './fillPlan';
 export const letterOf = ({ rules: { rota } }: Course, place: number): string | null =>
   rota > 1 ? String.fromCharCode(65 + (place % rota)) : null;
 
+/** A piece stays with the letter it had unless another has so many minutes less to do. */
+const STAYS = 2;
+
 /**
- * The plan of a course that comes round: what its first classes do, those with the same letter do too. What none of them has comes into
- * the one with the least to do.
+ * The plan of a course that comes round: each piece has a letter, those that come every time have all, and no letter has much more to
+ * do than another. Classes with the same letter do the same.
  */
 export function comeRound(course: Course, { instance, from }: CourseWeave, plan: WeavePlan): WeavePlan {
   const { rota } = course.rules;
-  if (rota < 2 || instance.classes < rota) return plan;
-  const letter = (at: number) => (from + at) % rota;
+  if (rota < 2) return plan;
+  const letterAt = (at: number) => (from + at) % rota;
   const minutes = Array.from({ length: rota }, () => 0);
-  const lettersOf = new Map<string, Set<number>>();
-  const all = Array.from({ length: rota }, (_, one) => one);
-  for (const { id, review, layers, gaps } of instance.threads) {
-    const isEveryTime = gaps?.length === 1 && gaps[0] === 1;
-    const woven = (plan[id] ?? []).filter((one) => one.class < rota).map((one) => letter(one.class));
-    const letters = new Set(isEveryTime ? all : woven);
-    for (const one of letters) minutes[one] = (minutes[one] ?? 0) + (review[layers] ?? 0);
-    lettersOf.set(id, letters);
-  }
-  for (const { id, review, layers } of instance.threads) {
-    const letters = lettersOf.get(id);
-    if (!letters || letters.size > 0) continue;
-    const least = minutes.indexOf(Math.min(...minutes));
-    letters.add(least);
-    minutes[least] = (minutes[least] ?? 0) + (review[layers] ?? 0);
+  const lettersOf = new Map<string, readonly number[]>();
+  const takes = ({ review, layers }: WeaveThread) => review[layers] ?? 0;
+  for (const thread of instance.threads.toSorted((a, b) => takes(b) - takes(a))) {
+    const { id, gaps = [] } = thread;
+    if (gaps.length === 1 && gaps[0] === 1) {
+      lettersOf.set(id, [...minutes.keys()]);
+      continue;
+    }
+    const [first] = plan[id] ?? [];
+    const load = (letter: number) => (minutes[letter] ?? 0) - (first && letterAt(first.class) === letter ? STAYS : 0);
+    const [best = 0] = [...minutes.keys()].toSorted((a, b) => load(a) - load(b));
+    lettersOf.set(id, [best]);
+    minutes[best] = (minutes[best] ?? 0) + takes(thread);
   }
   return Object.fromEntries(
     instance.threads.map(({ id, layers }) => [
       id,
       Array.from({ length: instance.classes }, (_, at) => at)
-        .filter((at) => lettersOf.get(id)?.has(letter(at)))
+        .filter((at) => lettersOf.get(id)?.includes(letterAt(at)))
         .map((at) => ({ class: at, layers })),
     ]),
   );
 }
 
-/** A woven plan as a course keeps it: without empty minutes, come round where it is a rota, by the identities of its classes. */
+/** A woven plan as a course keeps it: come round where it is a rota, else without empty minutes; by the identities of its classes. */
 export const finishPlan = (course: Course, ready: CourseWeave, woven: WeavePlan): Course['plan'] =>
-  planByClass(course, ready, comeRound(course, ready, fillPlan(ready.instance, woven)));
+  planByClass(course, ready, course.rules.rota > 1 ? comeRound(course, ready, woven) : fillPlan(ready.instance, woven));

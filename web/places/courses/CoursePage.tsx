@@ -23,6 +23,7 @@ import { DrawTerm } from './drawing/DrawTerm';
 import { Redraw } from './drawing/Redraw';
 import { useDrawUp } from './drawing/useDrawUp';
 import { NextDecisions } from './NextDecisions';
+import { WhatFits } from './WhatFits';
 import { Weave } from './weave/Weave';
 import './courses.css';
 
@@ -199,6 +200,7 @@ function CourseShown({ stored, group }: Shown) {
           setClassId(id);
         }}
       />
+      <WhatFits key={stored.revision} course={course} group={group} from={from} />
       {cancelled.map(({ id, date }) => (
         <p key={id}>
           The class {dayInWords(date, day)} is cancelled.{' '}

@@ -119,7 +119,7 @@ function Steps({
   const layer = (place: number, part: Partial<ThreadLayer>) =>
     onChange({ layers: layers.map((one, index) => (index === place ? { ...one, ...part } : one)) });
   return (
-    <table className="quiet-table change-steps">
+    <table className="change-steps">
       <thead>
         <tr>
           <th scope="col">Step</th>
