@@ -40,7 +40,7 @@ function drawTerm(ready: ReadyMade, strength: Strength, minutes: number): void {
       ends: ready.ends,
     },
     rules: usualRules(strength),
-    threads: threadsOf(ready, find, forms),
+    threads: threadsOf(ready, find, forms, strength),
   });
   const term = courseWeave(bare, group.doors, DAY);
   let woven: WeavePlan = {};

@@ -42,7 +42,7 @@ function termOf(ready: ReadyMade, strength: Strength, minutes: number) {
     groupId: group.id,
     calendar: { firstDay: DAY, zone: 'Europe/London', meetings, ends: ready.ends },
     rules: usualRules(strength),
-    threads: threadsOf(ready, find, forms),
+    threads: threadsOf(ready, find, forms, strength),
   });
   const term = courseWeave(bare, group.doors, DAY);
   let plan: WeavePlan = {};

@@ -63,7 +63,7 @@ function mainOf({ course, group, weave: { held, rooms }, context, forms }: Drawi
     minutes: rooms[place]?.main ?? 0,
     share: held.length > 1 ? place / (held.length - 1) : 0,
     amountOf: (thread) => amountIn(thread, place, held.length),
-    mayBeQuiet: group.asked.strength === 'strong',
+    strength: group.asked.strength,
     rules: course.rules,
     schools: group.schools,
     find: context.find,

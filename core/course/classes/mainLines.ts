@@ -1,4 +1,4 @@
-import { clamp } from 'remeda';
+import type { Strength } from '../../demand/ceilings';
 import type { Schools } from '../../movement/adapt/schools';
 import type { Form } from '../../movement/schema/form';
 import type { FindMovement } from '../../movement/schema/movement';
@@ -6,6 +6,7 @@ import { formLines } from '../../session/edit/formLines';
 import { Block } from '../../session/plan/block';
 import { newMovementItem, newPause } from '../../session/plan/defaults';
 import type { Item, LineOrigin, MovementItem } from '../../session/plan/session';
+import { warmingOf } from '../../traits/warmingOf';
 import { interpolate } from '../plan/interpolate';
 import { AGAIN_MINUTES, type CourseRules, STRETCH } from '../schema/rules';
 import type { CourseThread } from '../schema/thread';
@@ -23,7 +24,7 @@ export interface MainRequest {
   readonly share: number;
   /** Minutes of each thread by amount in this class. */
   readonly amountOf: (thread: CourseThread) => number;
-  readonly mayBeQuiet: boolean;
+  readonly strength: Strength;
   readonly rules: CourseRules;
   readonly schools: Schools;
   readonly find: FindMovement;
@@ -122,7 +123,7 @@ function run({ thread, layers, practised }: ClassCell, request: MainRequest, sec
   const once = Math.max(1, secondsOfLines(lines, request.find, request.schools));
   const rounds = thread.kind === 'whole' ? 1 : Math.max(1, Math.min(4, Math.round(seconds / once)));
   const manner =
-    practised === 0 ? 'follow-along' : mannerFor(Math.max(3, practised), request.mayBeQuiet, request.rules);
+    practised === 0 ? 'follow-along' : mannerFor(Math.max(3, practised), request.strength === 'strong', request.rules);
   const isOneWay = lines.some(({ sides }) => sides.endsWith('-only'));
   const isBlock = lines.length > 1 && (rounds > 1 || isOneWay);
   const block = Block.parse({ id, name: thread.title, rounds, roundRest: rounds > 1 ? 20 : 0, oneWay: isOneWay });
@@ -145,7 +146,7 @@ function review(cell: ClassCell, request: MainRequest, seconds: number, focus: s
   if (thread.taught.kind === 'words') return NOTHING;
   if (thread.taught.kind === 'form') return run(cell, request, seconds);
   const lines = movementLine(id, cell, layers, request).map((line): MovementItem => {
-    const led = mannerFor(Math.max(1, practised), request.mayBeQuiet, request.rules);
+    const led = mannerFor(Math.max(1, practised), request.strength === 'strong', request.rules);
     const focuses = focus === null ? [] : [focus];
     const whole = { ...line, manner: led, origin, focuses, settle: settleAt(request.rules, request.share) };
     return lineLasting(whole, seconds, request.find, request.schools);
@@ -165,6 +166,33 @@ const again = (cell: ClassCell, request: MainRequest): Lines => ({
   ),
   blocks: [],
 });
+
+/** What works the legs is stretched less than the rest: they give out before the time is filled. Conventions. */
+const LEGS_MOST = { gentle: 1.4, steady: 2.2, strong: STRETCH.most } as const;
+const MUCH_OF_LEGS = 0.45;
+
+function asksMuchOfLegs({ thread: { taught } }: ClassCell, { find }: MainRequest): boolean {
+  const movement = taught.kind === 'movement' ? find(taught.id) : undefined;
+  return movement !== undefined && warmingOf(movement).thighs.peak >= MUCH_OF_LEGS;
+}
+
+/** How many times its usual length each thing is done, where none goes beyond its own most, so that all last so many seconds. */
+export function stretchFor(
+  seconds: number,
+  things: readonly { readonly seconds: number; readonly most: number }[],
+): number {
+  const lasting = (times: number) => things.reduce((sum, one) => sum + one.seconds * Math.min(times, one.most), 0);
+  if (things.length === 0) return 1;
+  let [least, most]: [number, number] = [STRETCH.least, STRETCH.most];
+  if (lasting(most) <= seconds) return most;
+  if (lasting(least) >= seconds) return least;
+  for (let look = 0; look < 30; look += 1) {
+    const times = (least + most) / 2;
+    if (lasting(times) < seconds) least = times;
+    else most = times;
+  }
+  return most;
+}
 
 const joined = (parts: readonly Lines[]): Lines => ({
   items: parts.flatMap(({ items }) => items),
@@ -199,19 +227,23 @@ export function mainLines(request: MainRequest): Lines {
   );
   const usual = (cell: ClassCell) => 60 * (cell.thread.practise[cell.layers - 1] ?? 1);
   const flexible = [...practised.filter(({ thread }) => thread.taught.kind !== 'words'), ...runs];
-  const needs = flexible.reduce((sum, cell) => sum + usual(cell), 0);
   const left = minutes * 60 - [shown, repeated, amounts].reduce((sum, part) => sum + secondsOf(part, request), 0);
-  const stretch = needs > 0 ? clamp(left / needs, { min: STRETCH.least, max: STRETCH.most }) : 1;
+  const most = (cell: ClassCell) => (asksMuchOfLegs(cell, request) ? LEGS_MOST[request.strength] : STRETCH.most);
+  const stretch = stretchFor(
+    left,
+    flexible.map((cell) => ({ seconds: usual(cell), most: most(cell) })),
+  );
+  const lasting = (cell: ClassCell) => usual(cell) * Math.min(stretch, most(cell));
   const [first, ...others] = practised
     .filter(({ thread }) => thread.taught.kind !== 'words')
     .toSorted((a, b) => b.practised - a.practised)
-    .map((cell) => review(cell, request, usual(cell) * stretch, focus));
+    .map((cell) => review(cell, request, lasting(cell), focus));
   return joined([
     first ?? NOTHING,
     shown,
     ...others,
     repeated,
-    ...runs.map((cell) => run(cell, request, usual(cell) * stretch)),
+    ...runs.map((cell) => run(cell, request, lasting(cell))),
     amounts,
   ]);
 }

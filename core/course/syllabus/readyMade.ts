@@ -1,3 +1,4 @@
+import type { Strength } from '../../demand/ceilings';
 import type { Form } from '../../movement/schema/form';
 import type { FindMovement } from '../../movement/schema/movement';
 import type { CourseEnd } from '../calendar/calendar';
@@ -108,8 +109,22 @@ export const READY_MADE: readonly ReadyMade[] = [
   },
 ];
 
+/** What grows by the minute is shorter for a gentle group. Convention. */
+const AMOUNT = { gentle: 0.7, steady: 1, strong: 1.2 } as const;
+const halves = (minutes: number): number => Math.round(minutes * 2) / 2;
+
 /** The threads of a ready-made syllabus, with all that is filled in; lines that name what is not in the repertoire are left out. */
-export function threadsOf({ lines }: ReadyMade, find: FindMovement, forms: readonly Form[]): CourseThread[] {
+export function threadsOf(
+  { lines }: ReadyMade,
+  find: FindMovement,
+  forms: readonly Form[],
+  strength: Strength = 'steady',
+): CourseThread[] {
+  const amountsOf = (asked: ThreadAsked): ThreadAsked => ({
+    ...asked,
+    ...(asked.from !== undefined && { from: halves(asked.from * AMOUNT[strength]) }),
+    ...(asked.to !== undefined && { to: halves(asked.to * AMOUNT[strength]) }),
+  });
   const threads = lines.flatMap((line): CourseThread[] => {
     if ('principle' in line) return [principleThread(line.principle, line.title, line.focus, 'want')];
     if ('form' in line) {
@@ -117,7 +132,7 @@ export function threadsOf({ lines }: ReadyMade, find: FindMovement, forms: reado
       return form ? [formThread(form, line.places, line, find)] : [];
     }
     const movement = find(line.movement);
-    return movement ? [movementThread(movement, line, find)] : [];
+    return movement ? [movementThread(movement, { ...line, ...amountsOf(line) }, find)] : [];
   });
   return bindThreads(threads, forms);
 }

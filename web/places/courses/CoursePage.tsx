@@ -239,7 +239,9 @@ function ClassNotes({
   const room = weave.rooms[place];
   if (!load || !room) return null;
   const times =
-    load.stretch === 1 ? '' : ` What is practised is done for ${load.stretch.toFixed(1)} times its usual minutes.`;
+    load.stretch === 1
+      ? ''
+      : ` What is practised is done for about ${load.stretch.toFixed(1)} times its usual minutes, what works the legs for less.`;
   return (
     <p className="faded course-class-notes">
       {Math.round(load.minutes)} of {Math.round(load.room)} minutes of its main part.{times}

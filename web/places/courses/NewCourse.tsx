@@ -90,7 +90,7 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
   const threadsFrom = (chosen: SyllabusFrom): readonly CourseThread[] => {
     switch (chosen.kind) {
       case 'ready':
-        return threadsOf(chosen.ready, find, forms);
+        return threadsOf(chosen.ready, find, forms, group.asked.strength);
       case 'typed':
         return read?.threads ?? [];
       case 'again':
