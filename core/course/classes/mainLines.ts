@@ -33,6 +33,9 @@ export interface MainRequest {
 
 /** A stretch of introducing lasts at most so long, seconds. */
 const LONGEST_INTRODUCTION = 480;
+/** What works the legs is shown for less at a time, seconds, and a gentle group rests after it. Conventions. */
+const LONGEST_ON_LEGS = { gentle: 150, steady: 360, strong: LONGEST_INTRODUCTION } as const;
+const REST_AFTER_LEGS = { gentle: 40, steady: 0, strong: 0 } as const;
 const PRINCIPLE = 75;
 
 type Lines = { readonly items: Item[]; readonly blocks: Block[] };
@@ -67,7 +70,7 @@ function introduce(cell: ClassCell, request: MainRequest): Lines {
   const { thread, before, layers } = cell;
   const origin = originOf(thread, 'introduce', before + 1);
   const seconds = Math.min(
-    LONGEST_INTRODUCTION,
+    asksMuchOfLegs(cell, request) ? LONGEST_ON_LEGS[request.strength] : LONGEST_INTRODUCTION,
     60 * thread.layers.slice(before, layers).reduce((sum, one) => sum + one.minutes, 0),
   );
   const id = `new-${thread.id}`.slice(0, 56);
@@ -168,7 +171,7 @@ const again = (cell: ClassCell, request: MainRequest): Lines => ({
 });
 
 /** What works the legs is stretched less than the rest: they give out before the time is filled. Conventions. */
-const LEGS_MOST = { gentle: 1.4, steady: 2.2, strong: STRETCH.most } as const;
+const LEGS_MOST = { gentle: 0.7, steady: 2.2, strong: STRETCH.most } as const;
 const MUCH_OF_LEGS = 0.45;
 
 function asksMuchOfLegs({ thread: { taught } }: ClassCell, { find }: MainRequest): boolean {
@@ -217,8 +220,14 @@ export function mainLines(request: MainRequest): Lines {
       .map(({ thread }) => (thread.taught.kind === 'words' ? thread.taught.focus : null))
       .find((one) => one !== null) ?? null;
 
-  const shown = joined(introductions.map((cell) => introduce(cell, request)));
-  const repeated = joined(introductions.map((cell) => again(cell, request)));
+  const rested = (cell: ClassCell, lines: Lines): Lines => {
+    const seconds = asksMuchOfLegs(cell, request) ? REST_AFTER_LEGS[request.strength] : 0;
+    if (seconds === 0 || lines.items.length === 0) return lines;
+    const rest = newPause('rest', `rest-${lines.items.at(-1)?.id}`.slice(0, 56), seconds);
+    return { ...lines, items: [...lines.items, rest] };
+  };
+  const shown = joined(introductions.map((cell) => rested(cell, introduce(cell, request))));
+  const repeated = joined(introductions.map((cell) => rested(cell, again(cell, request))));
   const amounts = joined(
     kept.filter(isAmount).map((cell) => review(cell, request, 60 * request.amountOf(cell.thread), null)),
   );
@@ -237,7 +246,7 @@ export function mainLines(request: MainRequest): Lines {
   const [first, ...others] = practised
     .filter(({ thread }) => thread.taught.kind !== 'words')
     .toSorted((a, b) => b.practised - a.practised)
-    .map((cell) => review(cell, request, lasting(cell), focus));
+    .map((cell) => rested(cell, review(cell, request, lasting(cell), focus)));
   return joined([
     first ?? NOTHING,
     shown,

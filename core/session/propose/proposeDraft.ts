@@ -1,9 +1,10 @@
 import { sumBy } from 'remeda';
 import { usualName } from '../../movement/schema/movement';
+import { warmingOf } from '../../traits/warmingOf';
 import { applyEdits } from '../edit/planEdit';
 import { analyseClass } from '../findings/finding/analyseClass';
 import type { AnalysedClass, JudgingContext } from '../findings/finding/finding';
-import { isGrave } from '../findings/finding/isGrave';
+import { isGrave, isOfSlot } from '../findings/finding/isGrave';
 import { findingsOf } from '../findings/judge';
 import type { Block } from '../plan/block';
 import { emptySections } from '../plan/defaults';
@@ -89,6 +90,48 @@ export const emptyPlan = ({
   sections: emptySections(),
 });
 
+/** What is grave in a class besides how it fills its slot. */
+const asksTooMuch = (plan: Plan, context: JudgingContext): boolean => {
+  const analysed = analyseClass(plan, context);
+  return analysed !== null && findingsOf(analysed).some((one) => isGrave(one) && !isOfSlot(one));
+};
+
+/** What asks more than this of the thighs is not done more often to fill a slot, where that is too much. Convention. */
+const ON_LEGS = 0.45;
+
+/** The class fitted with what works the legs left as it is; null where that asks too much too. */
+function heldBack(plan: Plan, context: JudgingContext): Plan | null {
+  const worksLegs = (item: Item): boolean => {
+    const movement = item.kind === 'movement' ? context.find(item.movementId) : undefined;
+    return movement !== undefined && warmingOf(movement).thighs.peak >= ON_LEGS;
+  };
+  const wasPinned = new Set(
+    plan.sections.flatMap(({ items }) =>
+      items.flatMap((item) => (item.kind === 'movement' && item.pinned ? item.id : [])),
+    ),
+  );
+  const pinnedBy = (of: Plan, isPinned: (item: Item) => boolean): Plan => ({
+    ...of,
+    sections: of.sections.map((section) => ({
+      ...section,
+      items: section.items.map((item) => (item.kind === 'movement' ? { ...item, pinned: isPinned(item) } : item)),
+    })),
+  });
+  const fitted = fittedPlan(
+    pinnedBy(plan, (item) => wasPinned.has(item.id) || worksLegs(item)),
+    context,
+  );
+  const freed = fitted && pinnedBy(fitted, (item) => wasPinned.has(item.id));
+  return freed && !asksTooMuch(freed, context) ? freed : null;
+}
+
+/** Where filling the slot asks too much again and again, the class rather ends early. */
+function restrained(plan: Plan, context: JudgingContext): Plan {
+  if (!asksTooMuch(plan, context)) return plan;
+  const mended = mendedPlan(plan, context);
+  return asksTooMuch(mended, context) ? plan : mended;
+}
+
 /**
  * A class around a main part that is given: the warm-up it needs, a cool-down after it, quiet lines first and last, fitted to its
  * slot and mended until nothing grave is left; what is left is said.
@@ -111,10 +154,12 @@ export function draftAround(
   plan = taken(proposeCoolDown(plan, context, preferences, ['familiar']));
   for (let round = 0; round < ROUNDS; round += 1) {
     plan = mendedPlan(plan, context);
-    plan = fittedPlan(plan, context) ?? plan;
+    const fitted = fittedPlan(plan, context) ?? plan;
+    plan = asksTooMuch(fitted, context) ? (heldBack(plan, context) ?? fitted) : fitted;
     const analysed = analyseClass(plan, context);
     if (analysed && !findingsOf(analysed).some(isGrave)) break;
   }
+  plan = restrained(plan, context);
   const analysed = analyseClass(plan, context);
   return { plan, left: analysed ? leftIn(analysed) : ['The draft names a movement that is not known.'] };
 }

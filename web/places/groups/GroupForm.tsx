@@ -2,8 +2,10 @@ import { Button, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { STRENGTHS } from '../../../core/demand/ceilings';
 import { Group } from '../../../core/group/group';
+import { schoolsWords } from '../../../core/movement/adapt/schoolWords';
 import { MeetingFields } from '../../fields/MeetingFields';
 import { PiecesField } from '../../fields/PiecesField';
+import { SchoolQuestions } from '../../fields/SchoolQuestions';
 import { TaughtSoFar } from './TaughtSoFar';
 
 const STRENGTH_WORDS = {
@@ -114,6 +116,13 @@ export function GroupForm({ group, title, onSave, onCancel }: Props) {
         <PiecesField label="what they know" pieces={now.knows} onChange={(knows) => change({ knows })} />
         <TaughtSoFar groupId={group.id} />
       </div>
+      <span>Where schools disagree</span>
+      <details className="group-schools">
+        <summary>{schoolsWords(now.schools).join('; ') || 'As usual'}</summary>
+        <div className="schools-form">
+          <SchoolQuestions schools={now.schools} onAnswer={(schools) => change({ schools })} />
+        </div>
+      </details>
       <label htmlFor="group-about">About them</label>
       <Input.TextArea
         id="group-about"

@@ -1,13 +1,13 @@
-import { App, Button, InputNumber, Popover, Radio } from 'antd';
+import { App, Button, Popover } from 'antd';
 import equal from 'fast-deep-equal';
 import { memo } from 'react';
 import type { Group } from '../../../../../core/group/group';
-import { type Schools, schoolsOf, USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
-import { answerTo, SCHOOL_QUESTIONS, schoolsWords } from '../../../../../core/movement/adapt/schoolWords';
+import { type Schools, USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
+import { schoolsWords } from '../../../../../core/movement/adapt/schoolWords';
 import { api } from '../../../../app/server/api';
 import { useAppDispatch } from '../../../../app/store';
+import { SchoolQuestions } from '../../../../fields/SchoolQuestions';
 import { headChanged } from '../../draft/draft';
-import './schools.css';
 
 interface Props {
   readonly schools: Schools;
@@ -42,39 +42,7 @@ function SchoolsForm({ schools, group }: Props) {
   const answer = (to: Schools) => dispatch(headChanged({ schools: to }));
   return (
     <div className="schools-form">
-      {SCHOOL_QUESTIONS.map((question) => {
-        const { key, asks, why, answers, percent } = question;
-        return (
-          <fieldset key={key}>
-            <legend>{asks}</legend>
-            <Radio.Group
-              size="small"
-              optionType="button"
-              value={answerTo(question, schools)}
-              options={answers.map(({ label, said: answered }, value) => ({
-                value,
-                label: answered[key] === USUAL_SCHOOLS[key] ? <strong title="usual">{label}</strong> : label,
-              }))}
-              onChange={({ target }) => answer(schoolsOf(answers[target.value]?.said ?? {}, schools))}
-            />
-            {percent && (
-              <InputNumber
-                size="small"
-                className="schools-percent"
-                value={answerTo(question, schools) < 0 ? Number(schools[key]) : null}
-                min={percent.min}
-                max={percent.max}
-                precision={0}
-                suffix="%"
-                placeholder="other"
-                aria-label={`${asks}, percent`}
-                onChange={(many) => many !== null && answer(schoolsOf(percent.say(many), schools))}
-              />
-            )}
-            <p>{why}</p>
-          </fieldset>
-        );
-      })}
+      <SchoolQuestions schools={schools} onAnswer={answer} />
       <p className="schools-foot">
         {!equal(schools, USUAL_SCHOOLS) && (
           <Button size="small" onClick={() => answer(USUAL_SCHOOLS)}>
