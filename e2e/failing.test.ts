@@ -1,5 +1,7 @@
+import { join } from 'node:path';
+import SQLite from 'better-sqlite3';
 import type { Page } from 'puppeteer-core';
-import { countOfFirst, press, takeLine } from './desk';
+import { collected, countOfFirst, press, takeLine } from './desk';
 import { click, go, openPage, reload, saved, stage, textOf } from './house';
 
 /** What goes wrong on this side of the wire, each seen happening once: none of it is silent, and nothing is lost. */
@@ -74,6 +76,31 @@ describe('the server is away', () => {
     await saved(page);
     expect(await countOfFirst(on.house.url, EVENING)).toBe(before + 1);
   });
+});
+
+test('a class that this version cannot read is named and its text can be saved; all the others are there', async () => {
+  await on.house.stop();
+  const database = new SQLite(join(on.house.folder, 'vesperum.sqlite'));
+  const spoil = (minutes: number) =>
+    database
+      .prepare("UPDATE sessions SET document = json_set(document, '$.slotMinutes', ?) WHERE id = 'depot-twenty'")
+      .run(minutes);
+  spoil(-1);
+  await on.house.start();
+  const { page, faults } = await openPage(on.browser);
+  await go(page, on.house.url);
+  await textOf(page, '.unread-note', /One thing that was kept here cannot be read.*depot-twenty.*slotMinutes/);
+  await textOf(page, '.today', /Clouds and brush knee/);
+  const files = await collected(page);
+  await press(page, 'Save their text');
+  const [type, text] = await files(1);
+  expect(type).toBe('application/json');
+  expect(String(text)).toContain('Twenty minutes in the yard');
+  await go(page, `${on.house.url}/sessions`);
+  await textOf(page, '.sessions, main', /Six of the eight pieces/);
+  expect(faults).toEqual([]);
+  spoil(20);
+  database.close();
 });
 
 test('a part that cannot be loaded says so in its place, and is tried again', async () => {

@@ -30,6 +30,8 @@ const freePort = (): Promise<number> =>
 /** A real server of its own, with its own data, that can be stopped and started again. */
 export interface RunningHouse {
   readonly url: string;
+  /** Where its data is. */
+  readonly folder: string;
   start(...more: string[]): Promise<void>;
   stop(): Promise<void>;
   close(): Promise<void>;
@@ -43,6 +45,7 @@ export async function openHouse(...more: string[]): Promise<RunningHouse> {
 
   const house: RunningHouse = {
     url,
+    folder,
     start: (...args) =>
       new Promise((resolve, reject) => {
         const child = spawn(process.execPath, [SERVER, ...args], {

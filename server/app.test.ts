@@ -65,6 +65,7 @@ describe('what is there', () => {
       '/api/sessions/{id}/base',
       '/api/sessions/{id}/redrawn',
       '/api/sessions/{id}/restore',
+      '/api/unread',
       '/api/wording',
       '/api/wording/{movementId}',
     ]);
@@ -318,10 +319,10 @@ describe('the door', () => {
 
   test('a fault inside is answered without its stack', async () => {
     const quiet = jest.spyOn(console, 'error').mockImplementation(() => undefined);
-    house.database.exec("UPDATE class_logs SET plan = '{}'");
+    house.database.exec('DROP TABLE class_log_items');
     const answer = await house.ask('GET', '/api/logs/evening-week-3-taught');
     expect(answer.status).toBe(500);
-    expect(JSON.stringify(await answer.json())).not.toMatch(/ZodError|expected|\.ts/);
+    expect(JSON.stringify(await answer.json())).not.toMatch(/SqliteError|class_log_items|\.ts/);
     quiet.mockRestore();
   });
 });

@@ -22,6 +22,7 @@ import { problem, Refusal } from './routes/reply/problem';
 import { router } from './routes/reply/router';
 import { storeProblem } from './routes/reply/storeProblem';
 import { sessionRoutes } from './routes/sessions';
+import { unreadRoutes } from './routes/unread';
 import { weaveRoutes } from './routes/weave';
 import { wordingRoutes } from './routes/wording';
 import { asideStore } from './store/asides';
@@ -31,6 +32,7 @@ import { logStore } from './store/logs';
 import { movementStore } from './store/movements';
 import { passageStore } from './store/passages';
 import { sessionStore } from './store/sessions';
+import { readLeniently } from './store/unread';
 import { inOwnWords, wordingStore } from './store/wording';
 
 export interface House {
@@ -81,11 +83,14 @@ function serveWeb(app: OpenAPIHono, folder: string): void {
 /** The whole application: guards, routes, the API's description of itself, and the interface. */
 export function createApp({ database, movements: shipped, forms, webFolder }: House): OpenAPIHono {
   const wording = wordingStore(database);
-  const movements = inOwnWords(movementStore(database, shipped), wording);
+  const reader = readLeniently();
+  const movements = inOwnWords(movementStore(database, shipped, reader), wording);
   const { find } = movements;
-  const sessions = sessionStore(database);
-  const groups = groupStore(database);
-  const logs = logStore(database);
+  const sessions = sessionStore(database, reader);
+  const groups = groupStore(database, reader);
+  const logs = logStore(database, reader);
+  const passages = passageStore(database, reader);
+  const courses = courseStore(database, reader);
 
   const app = router();
   app.use(sealed, localOnly, ownPagesOnly, jsonOnly, refuseOtherMethods(app));
@@ -101,14 +106,21 @@ export function createApp({ database, movements: shipped, forms, webFolder }: Ho
   app.route('/', classFileRoutes(database, sessions, movements));
   app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
   app.route('/', logRoutes(logs, sessions));
-  const courses = courseStore(database);
   app.route('/', courseFileRoutes(database, courses, groups, movements, forms));
   app.route('/', courseRoutes(courses, groups, find, new Set(forms.map(({ id }) => id))));
   app.route('/', asideRoutes(asideStore(database)));
-  app.route('/', passageRoutes(passageStore(database)));
+  app.route('/', passageRoutes(passages));
   app.route('/', wordingRoutes(wording, movements));
   app.route('/', computeRoutes(find));
   app.route('/', weaveRoutes());
+  app.route(
+    '/',
+    unreadRoutes(reader, () => {
+      for (const one of [sessions, groups, passages, courses]) one.all();
+      groups.putAway();
+      for (const id of logs.ids()) logs.find(id);
+    }),
+  );
   app.doc31('/api/openapi.json', {
     openapi: '3.1.0',
     info: { title: 'Vesperum', version: '1', description: 'Classes of named movements, laid out in time.' },

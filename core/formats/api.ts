@@ -111,3 +111,14 @@ export type Problem = z.infer<typeof Problem>;
 /** A save that met a newer revision: what the store holds now, and what was sent. */
 export const Conflict = Problem.extend({ stored: StoredSession, sent: Session });
 export type Conflict = z.infer<typeof Conflict>;
+
+/** What of the store this version cannot read: it is left out of everything, and kept as it is. */
+export const Unread = z.object({
+  kind: z.enum(['class', 'course', 'group', 'movement', 'passage', 'record']),
+  id: z.string(),
+  /** The row as it stands in the store. */
+  text: z.string(),
+  /** What is wrong with it, field by field. */
+  why: z.string(),
+});
+export type Unread = z.infer<typeof Unread>;

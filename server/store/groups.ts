@@ -2,6 +2,7 @@ import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import { Group, type GroupAsked } from '../../core/group/group';
 import type { Schools } from '../../core/movement/adapt/schools';
+import { type LenientReader, readLeniently } from './unread';
 
 export interface GroupStore {
   /** Those that are not put away, by name. */
@@ -58,7 +59,11 @@ const columnsOf = ({ asked, schools, doors, meetings, knows, ...group }: Group) 
   knows: JSON.stringify(knows),
 });
 
-export function groupStore(database: Database): GroupStore {
+const Named = z.object({ id: z.string() });
+
+export function groupStore(database: Database, reader: LenientReader = readLeniently()): GroupStore {
+  const read = (row: unknown): Group | null =>
+    reader.read('group', Named.parse(row).id, JSON.stringify(row), (json) => Row.parse(json));
   const columns = 'id, name, place, meets, meetings, about, strength, pace_least, pace_most, schools, doors, knows';
   const all = database.prepare(`SELECT ${columns} FROM groups WHERE put_away_at IS NULL ORDER BY name`);
   const away = database.prepare(`SELECT ${columns} FROM groups WHERE put_away_at IS NOT NULL ORDER BY name`);
@@ -78,11 +83,11 @@ export function groupStore(database: Database): GroupStore {
   const hide = database.prepare('UPDATE groups SET put_away_at = ? WHERE id = ? AND put_away_at IS NULL');
   const show = database.prepare('UPDATE groups SET put_away_at = NULL WHERE id = ? AND put_away_at IS NOT NULL');
   return {
-    all: () => all.all().map((row) => Row.parse(row)),
-    putAway: () => away.all().map((row) => Row.parse(row)),
+    all: () => all.all().flatMap((row) => read(row) ?? []),
+    putAway: () => away.all().flatMap((row) => read(row) ?? []),
     find: (id) => {
       const row = one.get(id);
-      return row === undefined ? null : Row.parse(row);
+      return row === undefined ? null : read(row);
     },
     add: (group) => add.run(columnsOf(group)).changes > 0,
     change: (group) => change.run(columnsOf(group)).changes > 0,

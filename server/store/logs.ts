@@ -3,9 +3,12 @@ import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import type { LogNotes, LogSummary } from '../../core/formats/api';
 import { ClassLog } from '../../core/record/classLog';
+import { type LenientReader, readLeniently } from './unread';
 
 export interface LogStore {
   all(): LogSummary[];
+  /** The ids of all there are, also of those that cannot be read. */
+  ids(): string[];
   find(id: string): ClassLog | null;
   /** Whether a class has been taught. */
   hasOf(sessionId: string): boolean;
@@ -24,6 +27,7 @@ const SummaryRow = z.object({
   actualMs: z.number(),
   attendance: z.number().nullable(),
 });
+const Named = z.object({ id: z.string() });
 const LogRow = z.object({
   id: z.string(),
   sessionId: z.string(),
@@ -34,7 +38,7 @@ const LogRow = z.object({
   notes: z.string(),
 });
 
-export function logStore(database: Database): LogStore {
+export function logStore(database: Database, reader: LenientReader = readLeniently()): LogStore {
   const all = database.prepare(`
     SELECT log.id, log.session_id AS sessionId, json_extract(log.plan, '$.title') AS title, log.started_at AS startedAt,
       log.attendance, coalesce(sum(item.planned_ms), 0) AS plannedMs, coalesce(sum(item.actual_ms), 0) AS actualMs
@@ -43,6 +47,7 @@ export function logStore(database: Database): LogStore {
   const one = database.prepare(`
     SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes
     FROM class_logs WHERE id = ?`);
+  const ids = database.prepare('SELECT id FROM class_logs ORDER BY id');
   const ofSession = database.prepare('SELECT 1 FROM class_logs WHERE session_id = ? LIMIT 1');
   const items = database.prepare(`
     SELECT item_id AS itemId, title, section, planned_ms AS plannedMs, actual_ms AS actualMs,
@@ -60,12 +65,19 @@ export function logStore(database: Database): LogStore {
   const find = (id: string): ClassLog | null => {
     const row = one.get(id);
     if (row === undefined) return null;
-    const log = LogRow.parse(row);
-    return ClassLog.parse({ ...log, plan: JSON.parse(log.plan), items: items.all(id) });
+    return reader.read('record', id, JSON.stringify({ row, items: items.all(id) }), () => {
+      const log = LogRow.parse(row);
+      return ClassLog.parse({ ...log, plan: JSON.parse(log.plan), items: items.all(id) });
+    });
   };
 
   return {
-    all: () => all.all().map((row) => SummaryRow.parse(row)),
+    all: () =>
+      all.all().flatMap((row) => {
+        const { id } = Named.parse(row);
+        return reader.read('record', id, JSON.stringify(row), (json) => SummaryRow.parse(json)) ?? [];
+      }),
+    ids: () => ids.all().map((row) => Named.parse(row).id),
     find,
     add: database.transaction((log: ClassLog) => {
       const there = find(log.id);

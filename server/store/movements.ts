@@ -2,6 +2,7 @@ import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import { Movement } from '../../core/movement/schema/movement';
 import { atVersion, baseId, newestOf, versionOf } from '../../core/movement/schema/version';
+import { type LenientReader, readLeniently } from './unread';
 
 /** All movements there are: those that came along and the instructor's own, in every version. */
 export interface MovementStore {
@@ -22,22 +23,32 @@ export interface MovementStore {
   restore(id: string): boolean;
 }
 
-const Row = z.object({ document: z.string() }).transform(({ document }) => Movement.parse(JSON.parse(document)));
+const Row = z.object({ base_id: z.string(), version: z.number(), document: z.string() });
+const Newest = z.object({ version: z.number().nullable() }).transform(({ version }) => version ?? -1);
 const Name = z.object({ base_id: z.string() }).transform(({ base_id }) => base_id);
 
-export function movementStore(database: Database, shipped: readonly Movement[]): MovementStore {
-  const written = database.prepare('SELECT document FROM movements ORDER BY base_id, version');
+export function movementStore(
+  database: Database,
+  shipped: readonly Movement[],
+  reader: LenientReader = readLeniently(),
+): MovementStore {
+  const written = database.prepare('SELECT base_id, version, document FROM movements ORDER BY base_id, version');
   const names = database.prepare('SELECT DISTINCT base_id FROM movements ORDER BY base_id');
   const hidden = database.prepare('SELECT base_id FROM withdrawn_movements ORDER BY base_id');
   const insert = database.prepare('INSERT INTO movements (base_id, version, document, changed_at) VALUES (?, ?, ?, ?)');
+  const newestVersion = database.prepare('SELECT max(version) AS version FROM movements WHERE base_id = ?');
   const hide = database.prepare('INSERT OR IGNORE INTO withdrawn_movements (base_id, withdrawn_at) VALUES (?, ?)');
   const show = database.prepare('DELETE FROM withdrawn_movements WHERE base_id = ?');
 
+  const readRow = (row: unknown): Movement | null => {
+    const { base_id, version, document } = Row.parse(row);
+    return reader.read('movement', atVersion(base_id, version), document, (json) => Movement.parse(json));
+  };
   /** Versions never change, so they are read once and again only after a write; their identity lets others remember what they worked out. */
   let known: { byId: ReadonlyMap<string, Movement>; newest: ReadonlyMap<string, Movement> };
   const read = () => {
     const before = known?.byId;
-    const movements = [...shipped, ...written.all().map((row) => Row.parse(row))].map(
+    const movements = [...shipped, ...written.all().flatMap((row) => readRow(row) ?? [])].map(
       (one) => before?.get(one.id) ?? one,
     );
     known = {
@@ -50,7 +61,9 @@ export function movementStore(database: Database, shipped: readonly Movement[]):
   const writeAll = database.transaction((movements: readonly Movement[], now: string): Movement[] =>
     movements.map((movement) => {
       const before = known.newest.get(baseId(movement.id));
-      const version = before ? versionOf(before.id) + 1 : 0;
+      // A version that cannot be read has its number all the same.
+      const last = Newest.parse(newestVersion.get(baseId(movement.id)));
+      const version = Math.max(before ? versionOf(before.id) + 1 : 0, last + 1);
       const next = { ...movement, id: atVersion(movement.id, version) };
       insert.run(baseId(next.id), version, JSON.stringify(next), now);
       return next;

@@ -1,5 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
+import type { Unread } from '../../core/formats/api';
+import type { LenientReader } from './unread';
 
 /** What became of a save. */
 export type SaveAnswer<Stored> =
@@ -19,12 +21,15 @@ export interface RevisedStore<Thing, Stored> {
   restore(id: string): boolean;
 }
 
-const Row = z.object({ document: z.string(), revision: z.number(), changed_at: z.string() });
+const Row = z.object({ id: z.string(), document: z.string(), revision: z.number(), changed_at: z.string() });
 
 interface Kind<Thing, Stored> {
   /** The table and the order of its rows, as they stand in the statements: never from outside. */
   readonly table: string;
   readonly order: string;
+  /** What its rows are called where one cannot be read. */
+  readonly kind: Unread['kind'];
+  readonly reader: LenientReader;
   readonly schema: z.ZodType<Thing>;
   readonly stored: (thing: Thing, revision: number, changedAt: string) => Stored;
   readonly thingOf: (stored: Stored) => Thing;
@@ -34,9 +39,9 @@ interface Kind<Thing, Stored> {
 /** A store of documents of one kind in a table of its own. */
 export function revisedStore<Thing extends { readonly id: string }, Stored>(
   database: Database,
-  { table, order, schema, stored, thingOf, revisionOf }: Kind<Thing, Stored>,
+  { table, order, kind, reader, schema, stored, thingOf, revisionOf }: Kind<Thing, Stored>,
 ): RevisedStore<Thing, Stored> {
-  const columns = 'document, revision, changed_at';
+  const columns = 'id, document, revision, changed_at';
   const all = database.prepare(`SELECT ${columns} FROM ${table} WHERE deleted_at IS NULL ORDER BY ${order}`);
   const one = database.prepare(`SELECT ${columns} FROM ${table} WHERE id = ? AND deleted_at IS NULL`);
   const taken = database.prepare(`SELECT 1 FROM ${table} WHERE id = ?`);
@@ -47,18 +52,24 @@ export function revisedStore<Thing extends { readonly id: string }, Stored>(
   const hide = database.prepare(`UPDATE ${table} SET deleted_at = ? WHERE id = ? AND deleted_at IS NULL`);
   const show = database.prepare(`UPDATE ${table} SET deleted_at = NULL WHERE id = ? AND deleted_at IS NOT NULL`);
 
-  const read = (row: unknown): Stored => {
-    const { document, revision, changed_at } = Row.parse(row);
-    return stored(schema.parse(JSON.parse(document)), revision, changed_at);
+  const read = (row: unknown): Stored | null => {
+    const { id, document, revision, changed_at } = Row.parse(row);
+    const thing = reader.read(kind, id, document, (json) => schema.parse(json));
+    return thing === null ? null : stored(thing, revision, changed_at);
   };
   const find = (id: string): Stored | null => {
     const row = one.get(id);
     return row === undefined ? null : read(row);
   };
-  const sure = (id: string): Stored => read(one.get(id));
+  /** What was written a moment ago; where it does not read back, nothing is written. */
+  const sure = (id: string): Stored => {
+    const there = read(one.get(id));
+    if (there === null) throw new Error(`What was written under “${id}” does not read back.`);
+    return there;
+  };
 
   return {
-    all: () => all.all().map(read),
+    all: () => all.all().flatMap((row) => read(row) ?? []),
     find,
     add: database.transaction((thing: Thing, now: string) => {
       if (taken.get(thing.id) !== undefined) return null;

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import type { StoredSession } from '../../core/formats/api';
 import { Session } from '../../core/session/plan/session';
 import { type RevisedStore, revisedStore, type SaveAnswer } from './revised';
+import { type LenientReader, readLeniently } from './unread';
 
 export interface SessionStore extends RevisedStore<Session, StoredSession> {
   /** A class of a course as it was last drawn up; null where that is not known. */
@@ -13,9 +14,11 @@ export interface SessionStore extends RevisedStore<Session, StoredSession> {
 
 const BaseRow = z.object({ document: z.string() });
 
-export function sessionStore(database: Database): SessionStore {
+export function sessionStore(database: Database, reader: LenientReader = readLeniently()): SessionStore {
   const sessions = revisedStore(database, {
     table: 'sessions',
+    kind: 'class',
+    reader,
     order: 'date IS NULL, date, starts_at, id',
     schema: Session,
     stored: (session: Session, revision, changedAt): StoredSession => ({ session, revision, changedAt }),

@@ -6,6 +6,7 @@ import type { Course } from '../../core/course/schema/course';
 import type { Session } from '../../core/session/plan/session';
 import { api } from '../app/server/api';
 import { today } from '../app/words';
+import { PlanFollows } from './PlanFollows';
 import './classContents.css';
 
 /** A layer as it is introduced: "Cloud Hands: Add the steps". */
@@ -51,17 +52,20 @@ export function ClassContents({ course, held, place }: Contents) {
 /** What its course wants of a class; nothing where it is a class by itself, or its course is gone. */
 export function CourseOfClass({ session }: { readonly session: Pick<Session, 'course'> }) {
   const { data } = api.useCourseQuery(session.course?.id ?? '', { skip: session.course === null });
+  const { data: groups } = api.useGroupsQuery();
   if (!data || session.course === null) return null;
   const { course } = data;
   const held = heldClasses(course.calendar, today());
   const one = held.find(({ id }) => id === session.course?.classId);
   if (!one) return null;
+  const group = groups?.find(({ id }) => id === course.groupId);
   return (
     <section className="course-of-class" aria-label="What the course wants of it">
       <p>
         Class {one.number} of <Link to={`/courses/${course.id}`}>{course.name}</Link>
       </p>
       <ClassContents course={course} held={held} place={one.number - 1} />
+      {group && <PlanFollows stored={data} group={group} />}
     </section>
   );
 }

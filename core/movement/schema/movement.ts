@@ -11,6 +11,7 @@ import { Breath } from './phase';
 import { Ramp } from './ramp';
 import { TEACHING_WORDS } from './teachingWords';
 import { patchMovement, Variant } from './variant';
+import { baseId } from './version';
 
 export const Role = z.enum(['opening', 'warm-up', 'main', 'cool-down', 'closing']);
 export type Role = z.infer<typeof Role>;
@@ -26,13 +27,17 @@ export const Names = z.object({
 });
 export type Names = z.infer<typeof Names>;
 
+/** So long a movement's id may be without its version: the number comes behind it. */
+const MOST_IN_NAME = 72;
+
 /** One named thing with a shape, as stored in `repertoire/` and as sent over the API. */
 export const Movement = z
   .object({
     id: z
       .string()
       .max(80)
-      .regex(/^[a-z0-9]+(-[a-z0-9]+)*(@[1-9]\d*)?$/, 'an id is lower-case words joined by hyphens'),
+      .regex(/^[a-z0-9]+(-[a-z0-9]+)*(@[1-9]\d*)?$/, 'an id is lower-case words joined by hyphens')
+      .refine((id) => baseId(id).length <= MOST_IN_NAME, `its versions need room: at most ${MOST_IN_NAME} letters`),
     names: Names,
     tradition: Tradition,
     roles: z.array(Role).min(1),

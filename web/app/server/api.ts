@@ -13,6 +13,7 @@ import type {
   SessionSave,
   SessionSummary,
   StoredSession,
+  Unread,
 } from '../../../core/formats/api';
 import type {
   CourseFileText,
@@ -192,6 +193,7 @@ export const api = createApi({
       query: (id) => ({ url: `sessions/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['sessions'],
     }),
+    unread: build.query<Unread[], void>({ query: () => 'unread', providesTags: [...TAGS] }),
     logs: build.query<LogSummary[], void>({ query: () => 'logs', providesTags: ['logs'] }),
     log: build.query<ClassLog, string>({ query: (id) => `logs/${id}`, providesTags: ['logs'] }),
     addLog: build.mutation<ClassLog, ClassLog>({

@@ -16,6 +16,7 @@ import { CourseOfClass } from '../../course/ClassContents';
 import { Contents } from './Contents';
 import { InHand } from './InHand';
 import { nextOf } from './nextClass';
+import { UnreadNote } from './UnreadNote';
 import './today.css';
 
 /** The next class, what is not ready about it, and what the last class left open. */
@@ -40,6 +41,7 @@ export function Today() {
   return (
     <div className="place today">
       <h1 className="unseen">Today</h1>
+      <UnreadNote />
       <InHand />
       {next ? (
         <RepertoireGate>

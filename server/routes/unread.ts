@@ -1,0 +1,19 @@
+import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
+import { Unread } from '../../core/formats/api';
+import type { LenientReader } from '../store/unread';
+import { json } from './reply/replies';
+import { router } from './reply/router';
+
+const list = createRoute({
+  method: 'get',
+  path: '/api/unread',
+  summary: 'What of the store this version cannot read: left out of everything, kept as it is, with its text',
+  responses: { 200: json(z.array(Unread), 'The rows, with what is wrong with each') },
+});
+
+/** @param lookAgain reads everything there is once more */
+export const unreadRoutes = (reader: LenientReader, lookAgain: () => void): OpenAPIHono =>
+  router().openapi(list, (context) => {
+    lookAgain();
+    return context.json(reader.all(), 200);
+  });

@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import type { Unread } from '../../core/formats/api';
+
+/** Reads rows one by one, so that one that cannot be read takes nothing with it. */
+export interface LenientReader {
+  /** A row as its schema has it; null, and remembered with its text, where it cannot be read. */
+  read<Thing>(kind: Unread['kind'], id: string, text: string, parse: (json: unknown) => Thing): Thing | null;
+  all(): Unread[];
+}
+
+/** So much of what is wrong is told: the first fields say enough. */
+const MOST_WORDS = 400;
+
+function whyNot(error: unknown): string {
+  if (error instanceof z.ZodError)
+    return error.issues
+      .map(({ path, message }) => `${path.join('.')}: ${message}`)
+      .join('; ')
+      .slice(0, MOST_WORDS);
+  return error instanceof Error ? error.message.slice(0, MOST_WORDS) : 'it is not understood';
+}
+
+export function readLeniently(): LenientReader {
+  const unread = new Map<string, Unread>();
+  return {
+    read(kind, id, text, parse) {
+      const key = `${kind} ${id}`;
+      try {
+        const thing = parse(JSON.parse(text));
+        unread.delete(key);
+        return thing;
+      } catch (error) {
+        unread.set(key, { kind, id, text, why: whyNot(error) });
+        return null;
+      }
+    },
+    all: () => [...unread.values()],
+  };
+}
