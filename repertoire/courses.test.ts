@@ -1,5 +1,6 @@
 import { join } from 'node:path';
 import { drawUpClass, familyOf } from '../core/course/classes/drawUpClass';
+import { lineLasting, secondsToWalkBack } from '../core/course/classes/lineLasting';
 import { courseWeave, planByClass } from '../core/course/plan/courseWeave';
 import { fillPlan } from '../core/course/plan/fillPlan';
 import { Course } from '../core/course/schema/course';
@@ -10,8 +11,11 @@ import { judgePlan } from '../core/course/weave/graph/judgePlan';
 import { weave } from '../core/course/weave/weave';
 import type { Strength } from '../core/demand/ceilings';
 import { Group } from '../core/group/group';
+import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { contextFor } from '../core/session/findings/finding/finding';
-import { Session } from '../core/session/plan/session';
+import { wayOf } from '../core/session/load/driftOf';
+import { newMovementItem } from '../core/session/plan/defaults';
+import { MovementItem, Session } from '../core/session/plan/session';
 import { timelineOf } from '../core/session/schedule/timeline';
 import { readForms, readRepertoire } from '../server/repertoire';
 
@@ -81,6 +85,25 @@ test.each(['beginners', 'standing-set', 'stepping-form'])(
     }
   },
 );
+
+test('what walks on and on is done in rounds that stay in the hall, with time between them to walk back', () => {
+  const walking = find('slow-walking');
+  if (!walking) throw new Error('slow walking comes along');
+  const line = MovementItem.parse({ ...newMovementItem('walk', walking, 'main'), settle: { kind: 'none' } });
+  const long = lineLasting(line, 480, find, USUAL_SCHOOLS);
+  const far = wayOf(walking) * long.count;
+  expect(long.rounds).toBeGreaterThan(1);
+  expect(far).toBeLessThanOrEqual(5);
+  // Half a metre a second.
+  expect(long.roundRest * 0.5).toBeGreaterThanOrEqual(far);
+  expect(secondsToWalkBack(long, find) * 0.5).toBeGreaterThanOrEqual(far);
+  // What stays on its place is not cut up, and needs no way back.
+  const waves = find('pushing-waves');
+  if (!waves) throw new Error('the waves come along');
+  const still = lineLasting(MovementItem.parse(newMovementItem('waves', waves, 'main')), 240, find, USUAL_SCHOOLS);
+  expect(still.roundRest).toBe(0);
+  expect(secondsToWalkBack(still, find)).toBe(0);
+});
 
 test('the warm-ups of a course: one order, a core in every class, more from class to class, and some that take turns', () => {
   const ready = READY_MADE[0] as ReadyMade;

@@ -1,6 +1,7 @@
 import { clamp } from 'remeda';
 import type { Schools } from '../../movement/adapt/schools';
-import type { FindMovement } from '../../movement/schema/movement';
+import type { FindMovement, Movement } from '../../movement/schema/movement';
+import { wayOf } from '../../session/load/driftOf';
 import type { MovementItem } from '../../session/plan/session';
 import { secondsOfLines } from '../syllabus/lineMinutes';
 
@@ -23,5 +24,36 @@ export function lineLasting(item: MovementItem, seconds: number, find: FindMovem
     return { count, rounds, off: Math.abs(lasting(count, rounds) - seconds) + ROUND_COST * place };
   });
   const [best] = choices.toSorted((a, b) => a.off - b.off);
-  return best ? { ...item, count: best.count, rounds: best.rounds } : item;
+  if (!best) return item;
+  return walkedBack({ ...item, count: best.count, rounds: best.rounds }, movement);
+}
+
+/** A class goes so far from its places before it walks back, metres, at so many metres a second, with a little to spare. */
+const FARTHEST = 5;
+const WALKS_BACK = 0.5;
+const SPARE_SECONDS = 5;
+
+/** What walks on and on is done in as many rounds as keep it in the hall, with time between them to walk back. */
+function walkedBack(item: MovementItem, movement: Movement): MovementItem {
+  const each = wayOf(movement);
+  const all = item.count * item.rounds;
+  if (each * all <= FARTHEST) return item;
+  const { least, step } = movement.count;
+  const inRound = Math.max(least, step * Math.floor(FARTHEST / each / step));
+  const rounds = Math.min(20, Math.max(1, Math.round(all / inRound)));
+  return { ...item, count: inRound, rounds, roundRest: secondsBack(each * inRound) };
+}
+
+const secondsBack = (metres: number): number => Math.ceil(metres / WALKS_BACK) + SPARE_SECONDS;
+
+/** A class that has come less far from its places takes up from there, metres. */
+const NEAR = 1.5;
+
+/** Seconds in which a class walks back to its places after a line; none where it has hardly left them. */
+export function secondsToWalkBack(item: MovementItem, find: FindMovement): number {
+  const movement = find(item.movementId);
+  // Between its rounds a class only walks back where there is time for it.
+  const rounds = item.roundRest > 0 ? 1 : item.rounds;
+  const metres = movement ? wayOf(movement) * item.count * rounds : 0;
+  return metres <= NEAR ? 0 : secondsBack(metres);
 }

@@ -12,7 +12,7 @@ import { AGAIN_MINUTES, type CourseRules, STRETCH } from '../schema/rules';
 import type { CourseThread } from '../schema/thread';
 import { secondsOfLines } from '../syllabus/lineMinutes';
 import { type ClassCell, isIntroduction } from './classCells';
-import { lineLasting } from './lineLasting';
+import { lineLasting, secondsToWalkBack } from './lineLasting';
 import { mannerFor } from './mannerFor';
 
 /** What the main part of a class of a course is made from. */
@@ -221,9 +221,12 @@ export function mainLines(request: MainRequest): Lines {
       .find((one) => one !== null) ?? null;
 
   const rested = (cell: ClassCell, lines: Lines): Lines => {
-    const seconds = asksMuchOfLegs(cell, request) ? REST_AFTER_LEGS[request.strength] : 0;
-    if (seconds === 0 || lines.items.length === 0) return lines;
-    const rest = newPause('rest', `rest-${lines.items.at(-1)?.id}`.slice(0, 56), seconds);
+    const last = lines.items.at(-1);
+    if (last?.kind !== 'movement') return lines;
+    const legs = asksMuchOfLegs(cell, request) ? REST_AFTER_LEGS[request.strength] : 0;
+    const seconds = Math.max(legs, secondsToWalkBack(last, request.find));
+    if (seconds === 0) return lines;
+    const rest = newPause('rest', `rest-${last.id}`.slice(0, 56), seconds);
     return { ...lines, items: [...lines.items, rest] };
   };
   const shown = joined(introductions.map((cell) => rested(cell, introduce(cell, request))));

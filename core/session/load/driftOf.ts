@@ -24,6 +24,9 @@ const cycleDrift = rememberFor((movement: Movement): Drift => {
   return drift;
 });
 
+/** How far one cycle of a movement carries a class from its places, metres. */
+export const wayOf = (movement: Movement): number => Math.hypot(cycleDrift(movement).x, cycleDrift(movement).y);
+
 /**
  * How far a segment carries the class, told at the beginning of a cycle for the whole of it; nothing for all others.
  * @param movement as the segment's line has it done

@@ -6,6 +6,7 @@ import { analyseClass } from '../findings/finding/analyseClass';
 import type { AnalysedClass, JudgingContext } from '../findings/finding/finding';
 import { isGrave, isOfSlot } from '../findings/finding/isGrave';
 import { findingsOf } from '../findings/judge';
+import { wayOf } from '../load/driftOf';
 import type { Block } from '../plan/block';
 import { emptySections } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
@@ -99,11 +100,11 @@ const asksTooMuch = (plan: Plan, context: JudgingContext): boolean => {
 /** What asks more than this of the thighs is not done more often to fill a slot, where that is too much. Convention. */
 const ON_LEGS = 0.45;
 
-/** The class fitted with what works the legs left as it is; null where that asks too much too. */
+/** The class fitted with what works the legs, or walks from its places, left as it is; null where that asks too much too. */
 function heldBack(plan: Plan, context: JudgingContext): Plan | null {
-  const worksLegs = (item: Item): boolean => {
+  const isHeldBack = (item: Item): boolean => {
     const movement = item.kind === 'movement' ? context.find(item.movementId) : undefined;
-    return movement !== undefined && warmingOf(movement).thighs.peak >= ON_LEGS;
+    return movement !== undefined && (warmingOf(movement).thighs.peak >= ON_LEGS || wayOf(movement) > 0.1);
   };
   const wasPinned = new Set(
     plan.sections.flatMap(({ items }) =>
@@ -118,7 +119,7 @@ function heldBack(plan: Plan, context: JudgingContext): Plan | null {
     })),
   });
   const fitted = fittedPlan(
-    pinnedBy(plan, (item) => wasPinned.has(item.id) || worksLegs(item)),
+    pinnedBy(plan, (item) => wasPinned.has(item.id) || isHeldBack(item)),
     context,
   );
   const freed = fitted && pinnedBy(fitted, (item) => wasPinned.has(item.id));
