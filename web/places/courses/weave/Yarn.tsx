@@ -55,10 +55,11 @@ interface WouldBeProps {
 
 /** What a row becomes while a knot is pulled: what comes in outline, what goes struck through. */
 export function WouldBe({ now, then, over, width }: WouldBeProps) {
-  const key = ({ place, layers }: Knot) => `${place} ${layers}`;
-  const [before, after] = [now, then].map((row) => new Set(row?.knots.map(key)));
-  const comes = then?.knots.filter((knot) => !before?.has(key(knot))) ?? [];
-  const goes = then ? now.knots.filter((knot) => !after?.has(key(knot))) : [];
+  // A review that becomes an introduction is another knot.
+  const key = ({ place, before, layers }: Knot) => `${place} ${before} ${layers}`;
+  const [were, areThen] = [now, then].map((row) => new Set(row?.knots.map(key)));
+  const comes = then?.knots.filter((knot) => !were?.has(key(knot))) ?? [];
+  const goes = then ? now.knots.filter((knot) => !areThen?.has(key(knot))) : [];
   return (
     <svg width={width} height={HIGH} aria-hidden="true" className="would-be">
       {goes.map(({ place }) => (
