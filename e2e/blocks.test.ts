@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { computed, endOf, find, line, press, stored, takeLine, withControl } from './desk';
+import { computed, endOf, find, line, press, stored, takeLine, typeOver, withControl } from './desk';
 import { graveFaults } from './graveFaults';
 import { click, go, openPage, saved, stage, testId, textOf } from './house';
 
@@ -46,8 +46,7 @@ test('lines chosen by the keyboard become rounds, with their minutes reckoned, a
 
   await click(page, '.block-words');
   await page.waitForSelector('.block-form');
-  await click(page, '[aria-label="Rounds of the block"]', { clickCount: 3 });
-  await page.keyboard.type('3');
+  await typeOver(page, '[aria-label="Rounds of the block"]', '3');
   await page.keyboard.press('Enter');
   await textOf(page, '.block-words', /3 rounds/);
   await press(page, 'Take the block apart');

@@ -6,6 +6,7 @@ import { classBegins } from '../core/session/plan/slotTime';
 import { timelineOf } from '../core/session/schedule/timeline';
 import { clockAt } from '../core/words/clockWords';
 import { readRepertoire } from '../server/repertoire';
+import { click } from './house';
 
 const movements = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));
 export const find = (id: string) => movements.find((movement) => movement.id === id);
@@ -48,6 +49,19 @@ export async function addLine(page: Page, section: number, text: string): Promis
   await page.waitForSelector('.add-offer');
   await page.keyboard.press('Enter');
   await page.waitForFunction((least: number) => document.querySelectorAll('[data-line]').length > least, {}, before);
+}
+
+/** So often a field is typed over where something took the keyboard away in between. */
+const TRIES = 4;
+
+/** Types over what stands in a field, and sees that it stands there: what still unfolds may take the keyboard away. */
+export async function typeOver(page: Page, selector: string, text: string): Promise<void> {
+  for (let time = 0; time < TRIES; time += 1) {
+    await click(page, selector, { clickCount: 3 });
+    await page.keyboard.type(text);
+    if ((await page.$eval(selector, (field) => (field as HTMLInputElement).value)) === text) return;
+  }
+  throw new Error(`“${text}” could not be typed into ${selector}.`);
 }
 
 /** Everything that is pressed by its words. */

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { countOfFirst, press, takeLine } from './desk';
+import { countOfFirst, press, takeLine, typeOver } from './desk';
 import { click, go, openPage, reload, saved, stage, textOf } from './house';
 
 /** What a machine keeps until it has gone where it belongs: drafts of several windows, classes in hand, and nothing where it cannot. */
@@ -50,8 +50,7 @@ describe('what this machine can keep', () => {
 describe('two windows of one class', () => {
   const rename = async (page: Page, name: string) => {
     await page.bringToFront();
-    await click(page, '.class-title', { clickCount: 3 });
-    await page.keyboard.type(name);
+    await typeOver(page, '.class-title', name);
   };
   const openTwo = async () => {
     const pages = [await openPage(on.browser), await openPage(on.browser)].map(({ page }) => page);

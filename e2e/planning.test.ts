@@ -12,6 +12,7 @@ import {
   press,
   stored,
   takeLine,
+  typeOver,
   unfoldFinding,
   withControl,
 } from './desk';
@@ -216,8 +217,7 @@ test('rest and talk are added as they are written, and over the slot is said in 
 test('what is changed in two places: either is kept here, the other put aside, and nothing is lost', async () => {
   const [first, second] = [await open('/sessions/depot-twenty'), await open('/sessions/depot-twenty', true)];
   const rename = async (page: Page, name: string) => {
-    await click(page, '.class-title', { clickCount: 3 });
-    await page.keyboard.type(name);
+    await typeOver(page, '.class-title', name);
   };
   await rename(first.page, 'From the laptop');
   await saved(first.page);
@@ -233,8 +233,7 @@ test('what is changed in two places: either is kept here, the other put aside, a
 
 test('what was changed a moment ago is already in the class that is taught', async () => {
   const { page } = await open('/sessions/morning-eight-pieces');
-  await click(page, '.class-title', { clickCount: 3 });
-  await page.keyboard.type('Just now');
+  await typeOver(page, '.class-title', 'Just now');
   await click(page, '.class-head-row .ant-btn-primary');
   await textOf(page, '.teach-threshold h1', /Just now/);
 });

@@ -2,7 +2,7 @@ import type { Page } from 'puppeteer-core';
 import { ClassLog } from '../core/record/classLog';
 import { isRoutine } from '../core/session/schedule/settleItem';
 import { segmentAt } from '../core/session/timeline/segmentAt';
-import { addLine, computed, find, stored } from './desk';
+import { addLine, computed, find, stored, typeOver } from './desk';
 import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
 
 const on = stage();
@@ -96,12 +96,14 @@ test('a reload in mid-class resumes on the same breath', async () => {
 
   await page.keyboard.press('Space');
   await forward(20_000);
+  const left = Date.now();
   const running = await reading(page);
   await reload(page);
   await page.waitForSelector('main.teach[data-plan-ms]');
   const resumed = await reading(page);
   expect(resumed.planMs).toBeGreaterThanOrEqual(running.planMs);
-  expect(resumed.planMs - running.planMs).toBeLessThan(3000);
+  // No further than the class went on meanwhile, however long the page took to load.
+  expect(resumed.planMs - running.planMs).toBeLessThan(Date.now() - left + 1000);
 });
 
 test('the side is said for the class and for the instructor, and the last repetition is called', async () => {
@@ -185,8 +187,7 @@ test('a new class from nothing is built, taught, written down, and found again a
   const { page, forward, faults } = await openWithClock('/sessions', true);
   await click(page, '.sessions header .ant-btn-primary');
   await page.waitForSelector('.class-title');
-  await click(page, '.class-title', { clickCount: 3 });
-  await page.keyboard.type('Yard, wet day');
+  await typeOver(page, '.class-title', 'Yard, wet day');
   await addLine(page, 0, 'quiet 3');
   await addLine(page, 1, 'ankle circles 8');
   await addLine(page, 2, 'yunshou 3 2 rounds');
