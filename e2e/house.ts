@@ -4,6 +4,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer, { type Browser, type BrowserContext, type Locator, type Page } from 'puppeteer-core';
+import { beginAnewAfterCrash, blame, blameBrowser } from './browserFaults';
 
 const root = join(import.meta.dirname, '..');
 /** The server as `npm run build` leaves it. */
@@ -113,7 +114,7 @@ export function stage(): { readonly house: RunningHouse; readonly browser: Brows
     for (const one of [house, browser]) if (one.status === 'rejected') throw one.reason;
   });
   afterEach(async () => {
-    await blameBrowser();
+    await blameBrowser(opened.at(-1));
     if (on.browser && on.house) await clearProfile(on.browser, on.house.url);
   });
   afterAll(async () => {
@@ -132,51 +133,6 @@ export function stage(): { readonly house: RunningHouse; readonly browser: Brows
       return sure(on.browser);
     },
   };
-}
-
-/** The journeys in which a page died, drew nothing or lost its parts: the browser's own fault, a few times in ten thousand pages. */
-const crashed = new Set<string>();
-
-/** Notes that the browser itself failed in this journey, and tells how. */
-function blame(how: string): void {
-  crashed.add(journeyName());
-  console.warn(`The browser failed (${how}) in: ${journeyName()}`);
-}
-
-/** How long a page that is in front, and answers, may be without drawing a frame. */
-const FRAME_MS = 5000;
-
-/** Looks whether a page that still answers has stopped drawing: then whatever waited for it to come to rest waited for ever. */
-async function blameBrowser(): Promise<void> {
-  const page = opened.at(-1);
-  if (!page || page.isClosed()) return;
-  const draws = async () => {
-    await page.bringToFront();
-    return page.evaluate(
-      (most: number) =>
-        new Promise<boolean>((resolve) => {
-          requestAnimationFrame(() => resolve(true));
-          setTimeout(resolve, most, false);
-        }),
-      FRAME_MS,
-    );
-  };
-  // A page that does not answer at all is a page's own fault, and its journey has failed.
-  const silence = new Promise<boolean>((resolve) => setTimeout(resolve, 2 * FRAME_MS, true).unref());
-  if (!(await Promise.race([draws().catch(() => true), silence]))) blame('a page in front draws no frames');
-}
-
-const journeyName = (): string => expect.getState().currentTestName ?? '';
-
-/** A journey in which the browser itself died is begun once more, and that is told; one that failed otherwise has failed. */
-function beginAnewAfterCrash(): void {
-  let last = '';
-  jest.retryTimes(1, { logErrorsBeforeRetry: true, retryImmediately: true });
-  beforeEach(() => {
-    const isRetry = last === journeyName();
-    last = journeyName();
-    if (isRetry && !crashed.has(last)) throw new Error('This journey failed, and not because the browser died.');
-  });
 }
 
 interface Opening {
