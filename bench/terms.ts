@@ -1,16 +1,10 @@
 import { join } from 'node:path';
 import { drawUpClass } from '../core/course/classes/drawUpClass';
 import { classLoads } from '../core/course/plan/classLoads';
-import { finishPlan } from '../core/course/plan/comeRound';
-import { courseWeave } from '../core/course/plan/courseWeave';
-import { Course } from '../core/course/schema/course';
-import { usualRules } from '../core/course/schema/rules';
-import { READY_MADE, type ReadyMade, threadsOf } from '../core/course/syllabus/readyMade';
-import type { WeavePlan } from '../core/course/weave/graph/instance';
-import { weave } from '../core/course/weave/weave';
+import { READY_MADE, type ReadyMade } from '../core/course/syllabus/readyMade';
 import { STRENGTHS, type Strength } from '../core/demand/ceilings';
-import { Group } from '../core/group/group';
 import { contextFor } from '../core/session/findings/finding/finding';
+import { plannedTerm } from '../core/testing/plannedTerm';
 import { readForms, readRepertoire } from '../server/repertoire';
 
 /**
@@ -22,35 +16,10 @@ const folder = join(import.meta.dirname, '..', 'repertoire');
 const movements = readRepertoire(folder);
 const forms = readForms(join(folder, 'forms'));
 const find = (id: string) => movements.find((movement) => movement.id === id);
-const DAY = '2027-01-05';
-const ROUNDS = 25;
 const isAsked = (ready: ReadyMade): boolean => process.argv[2] === undefined || process.argv[2] === ready.id;
 
 function drawTerm(ready: ReadyMade, strength: Strength, minutes: number): void {
-  const asked = { strength, paceLeast: 4, paceMost: 9 };
-  const group = Group.parse({ id: 'evening', name: 'Evening', place: '', meets: '', about: '', asked, schools: {} });
-  const bare = Course.parse({
-    id: ready.id,
-    name: ready.name,
-    groupId: group.id,
-    calendar: {
-      firstDay: DAY,
-      zone: 'Europe/London',
-      meetings: [{ weekday: 2, startsAt: '19:00', minutes }],
-      ends: ready.ends,
-    },
-    rules: usualRules(strength),
-    threads: threadsOf(ready, find, forms, strength),
-  });
-  const term = courseWeave(bare, group.doors, DAY);
-  let woven: WeavePlan = {};
-  let round = 0;
-  for (const reached of weave(term.instance)) {
-    woven = reached.plan;
-    round += 1;
-    if (reached.isBest || round >= ROUNDS) break;
-  }
-  const course = { ...bare, plan: finishPlan(bare, term, woven) };
+  const { course, group, term } = plannedTerm(ready, strength, minutes, find, forms);
   const context = contextFor({ strength, pace: { least: 4, most: 9 }, known: null }, find, movements);
   const took: number[] = [];
   const left: string[] = [];

@@ -278,10 +278,13 @@ test('a course goes on from another, and one is held again: what was reached com
   expect(await graveFaults(page)).toEqual([]);
   await page.focus('.new-course-which input');
   await page.keyboard.press('ArrowDown');
-  await page.waitForSelector('.ant-select-item-option');
-  await page.evaluate(() => {
+  // The list only draws what is in sight of it.
+  await page.waitForFunction(() => {
     const all = [...document.querySelectorAll<HTMLElement>('.ant-select-item-option')];
-    all.find(({ textContent }) => /clouds that walk/.test(textContent))?.click();
+    const wanted = all.find(({ textContent }) => /Evening course: clouds that walk/.test(textContent));
+    if (wanted) wanted.click();
+    else document.querySelector('.rc-virtual-list-holder')?.scrollBy(0, 60);
+    return wanted !== undefined;
   });
   await page.waitForFunction(() =>
     /clouds that walk, going on/.test((document.querySelector('#course-name') as HTMLInputElement).value),
@@ -294,6 +297,22 @@ test('a course goes on from another, and one is held again: what was reached com
   expect(known('raise-and-sink')).toBeGreaterThan(0);
   expect(known('cloud-hands')).toBe(0);
   expect(faults).toEqual([]);
+});
+
+test('a plan that cannot be saved is still offered, and kept once the server is back', async () => {
+  const { page } = await open('/courses/evening-course');
+  await page.waitForSelector('.weave-knot');
+  const { revision } = await courseOf('evening-course');
+  await click(page, '.next-decisions summary');
+  await press(page, /^Go back$/);
+  await page.waitForSelector('.side-by-side');
+  await on.house.stop();
+  await press(page, 'Keep it');
+  await textOf(page, '.ant-message', /could not be asked|does not answer/);
+  expect(await page.$('.side-by-side')).not.toBeNull();
+  await on.house.start();
+  await press(page, 'Keep it');
+  await kept((stored) => stored.revision > revision);
 });
 
 test('where the server does not answer nothing is changed, and it is said', async () => {

@@ -1,22 +1,17 @@
 import { join } from 'node:path';
 import { drawUpClass, familyOf } from '../core/course/classes/drawUpClass';
 import { lineLasting, secondsToWalkBack } from '../core/course/classes/lineLasting';
-import { courseWeave, planByClass } from '../core/course/plan/courseWeave';
-import { fillPlan } from '../core/course/plan/fillPlan';
-import { Course } from '../core/course/schema/course';
-import { usualRules } from '../core/course/schema/rules';
-import { READY_MADE, type ReadyMade, threadsOf } from '../core/course/syllabus/readyMade';
-import type { WeavePlan } from '../core/course/weave/graph/instance';
+import { planByPlace } from '../core/course/plan/courseWeave';
+import { READY_MADE, type ReadyMade } from '../core/course/syllabus/readyMade';
 import { judgePlan } from '../core/course/weave/graph/judgePlan';
-import { weave } from '../core/course/weave/weave';
 import type { Strength } from '../core/demand/ceilings';
-import { Group } from '../core/group/group';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { contextFor } from '../core/session/findings/finding/finding';
 import { wayOf } from '../core/session/load/driftOf';
 import { newMovementItem } from '../core/session/plan/defaults';
 import { MovementItem, Session } from '../core/session/plan/session';
 import { timelineOf } from '../core/session/schedule/timeline';
+import { plannedTerm } from '../core/testing/plannedTerm';
 import { readForms, readRepertoire } from '../server/repertoire';
 
 /** The ready-made syllabuses, planned and drawn up from the movements that come along. */
@@ -24,41 +19,11 @@ import { readForms, readRepertoire } from '../server/repertoire';
 const movements = readRepertoire(join(import.meta.dirname));
 const forms = readForms(join(import.meta.dirname, 'forms'));
 const find = (id: string) => movements.find((movement) => movement.id === id);
-const DAY = '2027-01-05';
 
-const groupOf = (strength: Strength): Group =>
-  Group.parse({
-    id: 'evening',
-    name: 'Evening',
-    place: '',
-    meets: '',
-    about: '',
-    asked: { strength, paceLeast: 4, paceMost: 9 },
-    schools: {},
-  });
-
-function termOf(ready: ReadyMade, strength: Strength, minutes: number) {
-  const group = groupOf(strength);
-  const meetings = [{ weekday: 2, startsAt: '19:00', minutes }];
-  const bare = Course.parse({
-    id: ready.id,
-    name: ready.name,
-    groupId: group.id,
-    calendar: { firstDay: DAY, zone: 'Europe/London', meetings, ends: ready.ends },
-    rules: usualRules(strength),
-    threads: threadsOf(ready, find, forms, strength),
-  });
-  const term = courseWeave(bare, group.doors, DAY);
-  let plan: WeavePlan = {};
-  let rounds = 0;
-  for (const reached of weave(term.instance)) {
-    plan = reached.plan;
-    rounds += 1;
-    if (reached.isBest || rounds > 25) break;
-  }
-  const course = { ...bare, plan: planByClass(bare, term, fillPlan(term.instance, plan)) };
-  return { course, group, term, plan: fillPlan(term.instance, plan) };
-}
+const termOf = (ready: ReadyMade, strength: Strength, minutes: number) => {
+  const planned = plannedTerm(ready, strength, minutes, find, forms);
+  return { ...planned, plan: planByPlace(planned.course, planned.term) };
+};
 
 test.each(READY_MADE.map((ready) => [ready.name, ready] as const))(
   '%s: every line is there, and the plan keeps its rules',

@@ -80,6 +80,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'web/drawing/tide',
     'web/paper',
     'web/fields',
+    'web/class/kept',
     'web/class',
     'web/course',
     'web/places/sessions/draft',

@@ -83,7 +83,7 @@ describe('a syllabus in a table', () => {
     expect(courseLines(course, held)).toBe('1: Clouds, step 1\n2: walking\n3: Clouds, step 2');
   });
 
-  test('made by hand: any order of rows and columns, a mark at its beginning, only what is new', () => {
+  test('made by hand, rows and columns in another order, a mark at its beginning, only what is new', () => {
     const text = '\uFEFFThread;Class\n\nbrush knee;3\n"cloud; hands";2\n'.replaceAll(/;(?=Class|\d)/g, ',');
     expect(readCourseCsv(text)).toEqual({ ok: true, lines: '2: cloud  hands\n3: brush knee' });
     expect(readCourseCsv("class,thread,what\n1,'=sum,new\n1,waves,practised\n")).toEqual({

@@ -33,7 +33,7 @@ export function PlanFollows({ stored, group }: Props) {
           Let it follow
         </Button>
       </p>
-      <OfferedPlan offered={offered} onKeep={accept} onDismiss={dismiss} />
+      <OfferedPlan offered={offered} onKeep={() => void accept()} onDismiss={dismiss} />
     </div>
   );
 }

@@ -35,7 +35,8 @@ export function useReplan({ course, revision }: StoredCourse, group: Group) {
   const [offered, setOffered] = useState<Offered | null>(null);
   const [isPlanning, setPlanning] = useState(false);
 
-  const saveOver = async (next: Course, of: number, words: string): Promise<void> => {
+  /** Answers whether it was saved. */
+  const saveOver = async (next: Course, of: number, words: string): Promise<boolean> => {
     try {
       const saved = await saveCourse({ course: next, revision: of }).unwrap();
       message.success(
@@ -47,8 +48,10 @@ export function useReplan({ course, revision }: StoredCourse, group: Group) {
         </span>,
         8,
       );
+      return true;
     } catch (error) {
       message.error(whyRefused(error));
+      return false;
     }
   };
   return {
@@ -56,10 +59,9 @@ export function useReplan({ course, revision }: StoredCourse, group: Group) {
     isPlanning,
     /** Keeps a changed course as it is. */
     keep: (next: Course, words: string) => saveOver(next, revision, words),
-    /** Keeps the plan that is offered. */
-    accept: () => {
-      if (offered) void saveOver(offered.course, revision, 'The plan is kept.');
-      setOffered(null);
+    /** Keeps the plan that is offered; where it cannot be saved it is still offered. */
+    accept: async (): Promise<void> => {
+      if (offered && (await saveOver(offered.course, revision, 'The plan is kept.'))) setOffered(null);
     },
     dismiss: () => setOffered(null),
     /** Looks for a plan of a course as it would be, from its next class on, and offers what would be different. */

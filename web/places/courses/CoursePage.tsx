@@ -33,8 +33,9 @@ export function CoursePage() {
   const { data, isError, error, refetch } = api.useCourseQuery(id);
   const { data: groups } = api.useGroupsQuery();
   const navigate = useNavigate();
-  if (isError) {
-    const isGone = error !== undefined && 'status' in error && error.status === 404;
+  const isGone = error !== undefined && 'status' in error && error.status === 404;
+  // What is there is still shown while the server is away: a plan that is offered is not lost with it.
+  if (isError && (isGone || !data)) {
     return isGone ? (
       <Notice action={{ label: 'To the courses', onPress: () => navigate('/courses') }}>
         There is no such course.
@@ -220,7 +221,7 @@ function CourseShown({ stored, group }: Shown) {
           onMove={(next) => void replan(next, 'follow')}
         />
       )}
-      <OfferedPlan offered={offered} onKeep={accept} onDismiss={dismiss} />
+      <OfferedPlan offered={offered} onKeep={() => void accept()} onDismiss={dismiss} />
     </div>
   );
 }

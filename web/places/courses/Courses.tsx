@@ -14,7 +14,7 @@ export function Courses() {
   const { data: courses, isError, refetch } = api.useCoursesQuery();
   const { data: groups } = api.useGroupsQuery();
   const navigate = useNavigate();
-  if (isError) {
+  if (isError && !courses) {
     return (
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
     );

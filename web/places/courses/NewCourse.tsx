@@ -27,7 +27,7 @@ const USUAL_COUNT = 8;
 export function NewCourse() {
   const { data: groups, isError, refetch } = api.useGroupsQuery();
   const navigate = useNavigate();
-  if (isError) {
+  if (isError && !groups) {
     return (
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
     );

@@ -34,7 +34,7 @@ export function Groups() {
   const [bringBack] = api.useBringGroupBackMutation();
   const { message } = App.useApp();
   const [open, setOpen] = useState<{ group: Group; isNew: boolean } | null>(null);
-  if (isError) {
+  if (isError && !groups) {
     return (
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
     );

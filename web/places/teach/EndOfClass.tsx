@@ -9,7 +9,7 @@ import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { problemIn } from '../../app/server/problemIn';
 import { inWords } from '../../app/words';
-import { forgetClass } from '../../class/keptClass';
+import { forgetClass } from '../../class/kept/keptClass';
 
 interface Props {
   readonly logId: string;

@@ -2,7 +2,7 @@ import dayjs from 'dayjs';
 import { isSamePlan } from '../../../core/record/resume';
 import type { Session } from '../../../core/session/plan/session';
 import { dayInWords, inWords, today } from '../../app/words';
-import type { KeptClass } from '../../class/keptClass';
+import type { KeptClass } from '../../class/kept/keptClass';
 
 interface Props {
   readonly kept: KeptClass;

@@ -15,7 +15,7 @@ import { type Spoken, spokenAt, spokenIn } from '../../../core/session/words/lin
 import { standsWords } from '../../../core/session/words/wordsSaid';
 import { machineShelf } from '../../app/machine/storage';
 import { useRepertoire } from '../../app/repertoire';
-import { type KeptClass, keepClass } from '../../class/keptClass';
+import { type KeptClass, keepClass } from '../../class/kept/keptClass';
 import { useTimeline } from '../../class/useTimeline';
 import { EndOfClass } from './EndOfClass';
 import { ClockAgainstPlan } from './shown/ClockAgainstPlan';

@@ -2,7 +2,7 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { dayInWords, inWords, today } from '../../app/words';
-import { classesInHand } from '../../class/keptClass';
+import { classesInHand } from '../../class/kept/keptClass';
 
 /** Classes that were begun on this machine and neither ended nor let go. */
 export function InHand() {

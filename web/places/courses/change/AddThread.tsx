@@ -2,7 +2,7 @@ import { AutoComplete, Button, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import type { Course } from '../../../../core/course/schema/course';
 import type { CourseThread, IntroSize, ThreadKind, Wish } from '../../../../core/course/schema/thread';
-import { bindThreads } from '../../../../core/course/syllabus/bindThreads';
+import { withThreadAdded } from '../../../../core/course/syllabus/addThread';
 import { formThread, movementThread, principleThread } from '../../../../core/course/syllabus/makeThread';
 import { usualName } from '../../../../core/movement/schema/movement';
 import { baseId } from '../../../../core/movement/schema/version';
@@ -49,7 +49,7 @@ export function AddThread({ course, onAdd }: Props) {
   const thread = made();
   const add = () => {
     if (!thread) return;
-    onAdd(bindThreads([...course.threads, thread], forms));
+    onAdd(withThreadAdded(course, thread, forms));
     setText('');
   };
   return (

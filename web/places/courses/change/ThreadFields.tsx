@@ -58,36 +58,16 @@ export function ThreadFields({ thread, threads, onChange, onLeaveOut }: Props) {
       )}
       {kind === 'amount' && (
         <>
-          <NumberField
-            label="In the first class"
-            value={practise[0] ?? 1}
-            least={0.5}
-            most={60}
-            step={0.5}
-            unit="min"
-            onChange={(next) => minutes(0, next)}
-          />
-          <NumberField
+          <MinutesField label="In the first class" value={practise[0] ?? 1} onChange={(next) => minutes(0, next)} />
+          <MinutesField
             label="In the last class"
             value={practise.at(-1) ?? 1}
-            least={0.5}
-            most={60}
-            step={0.5}
-            unit="min"
             onChange={(next) => minutes(practise.length - 1, next)}
           />
         </>
       )}
       {kind === 'rotation' && (
-        <NumberField
-          label="To practise it"
-          value={practise[0] ?? 1}
-          least={0.5}
-          most={60}
-          step={0.5}
-          unit="min"
-          onChange={(next) => minutes(0, next)}
-        />
+        <MinutesField label="To practise it" value={practise[0] ?? 1} onChange={(next) => minutes(0, next)} />
       )}
       {!isKept && <Steps thread={thread} onChange={change} />}
       {thread.after.length > 0 && (
@@ -107,6 +87,15 @@ export function ThreadFields({ thread, threads, onChange, onLeaveOut }: Props) {
     </details>
   );
 }
+
+interface MinutesProps {
+  readonly label: string;
+  readonly value: number;
+  readonly onChange: (minutes: number) => void;
+}
+
+/** Minutes that something is practised for. */
+const MinutesField = (props: MinutesProps) => <NumberField {...props} least={0.5} most={60} step={0.5} unit="min" />;
 
 /** The steps of a thread: what it takes to introduce each, how much of it is new, and how long it is practised with it. */
 function Steps({

@@ -4,7 +4,7 @@ import { memo } from 'react';
 import type { Session } from '../../../../core/session/plan/session';
 import { minutes } from '../../../../core/words/clockWords';
 import { useAppDispatch } from '../../../app/store';
-import { forgetSaved } from '../../../class/keptDraft';
+import { forgetSaved } from '../../../class/kept/keptDraft';
 import { useAtRest } from '../../../class/useAtRest';
 import { useTimeline } from '../../../class/useTimeline';
 import { opened, restored, revisionSet } from './draft';

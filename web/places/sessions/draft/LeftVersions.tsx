@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { memo } from 'react';
 import { useAppDispatch } from '../../../app/store';
-import { forgetDraft } from '../../../class/keptDraft';
+import { forgetDraft } from '../../../class/kept/keptDraft';
 import { type LeftVersion, leftSettled } from './draft';
 import { useDeskSelector } from './draftStore';
 import { usePutAside } from './usePutAside';

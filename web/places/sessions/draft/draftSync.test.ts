@@ -3,7 +3,7 @@ import { configureStore } from '@reduxjs/toolkit';
 import type { Session } from '../../../../core/session/plan/session';
 import { session } from '../../../../core/testing/sample';
 import { api } from '../../../app/server/api';
-import { draftsOf } from '../../../class/keptDraft';
+import { draftsOf } from '../../../class/kept/keptDraft';
 import { fakeStorage } from '../../../testing/fakeStorage';
 import { draftReducer, headChanged, opened, restored, revisionSet } from './draft';
 import { draftSync } from './draftSync';

@@ -2,7 +2,7 @@ import { createListenerMiddleware, type ThunkDispatch, type UnknownAction } from
 import { ActionTypes } from 'redux-undo';
 import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/server/api';
-import { forgetSaved, keepDraft } from '../../../class/keptDraft';
+import { forgetSaved, keepDraft } from '../../../class/kept/keptDraft';
 import { type draftReducer, isEdit, keptHere, revisionSet, type Standing, standingChanged } from './draft';
 import { standingAfter } from './standingAfter';
 

@@ -4,7 +4,7 @@ import type { StoredSession } from '../../../../core/formats/api';
 import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/server/api';
 import { useAppDispatch } from '../../../app/store';
-import { adoptDraft, type FoundDraft, forgetDraft, partDrafts } from '../../../class/keptDraft';
+import { adoptDraft, type FoundDraft, forgetDraft, partDrafts } from '../../../class/kept/keptDraft';
 import type { Standing } from './draft';
 import { leftFound, opened, reopened, restored, revisionSet } from './draft';
 import { useDeskSelector, useDeskStore } from './draftStore';

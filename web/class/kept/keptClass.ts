@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { Teaching } from '../../core/record/teaching';
-import { Session } from '../../core/session/plan/session';
-import { freshId } from '../app/machine/freshId';
-import { keptOnThisMachine } from '../app/machine/kept';
+import { Teaching } from '../../../core/record/teaching';
+import { Session } from '../../../core/session/plan/session';
+import { freshId } from '../../app/machine/freshId';
+import { keptOnThisMachine } from '../../app/machine/kept';
 
 const KeptClass = z.object({
   /** The id of its record, given when it begins: written twice it is still one record. */

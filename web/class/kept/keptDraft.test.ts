@@ -1,6 +1,6 @@
-import { session } from '../../core/testing/sample';
-import { tabId } from '../app/machine/tab';
-import { fakeStorage } from '../testing/fakeStorage';
+import { session } from '../../../core/testing/sample';
+import { tabId } from '../../app/machine/tab';
+import { fakeStorage } from '../../testing/fakeStorage';
 import { adoptDraft, draftsOf, forgetSaved, keepDraft, partDrafts, versionNow } from './keptDraft';
 
 const kept = fakeStorage();

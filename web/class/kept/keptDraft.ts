@@ -1,9 +1,9 @@
 import equal from 'fast-deep-equal';
 import { z } from 'zod';
-import type { StoredSession } from '../../core/formats/api';
-import { Session } from '../../core/session/plan/session';
-import { keptOnThisMachine } from '../app/machine/kept';
-import { openTabs, tabId } from '../app/machine/tab';
+import type { StoredSession } from '../../../core/formats/api';
+import { Session } from '../../../core/session/plan/session';
+import { keptOnThisMachine } from '../../app/machine/kept';
+import { openTabs, tabId } from '../../app/machine/tab';
 
 const KeptDraft = z.object({
   session: Session,
