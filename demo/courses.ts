@@ -121,7 +121,7 @@ export function demoCourses(
           closures,
         },
         rules: { ...usualRules(group.asked.strength), rota },
-        threads: threadsOf(ready, find, forms, group.asked.strength),
+        threads: threadsOf(ready, find, forms, group.asked.strength, group.meetings[0]?.minutes),
       });
       const held = heldClasses(course.calendar, today);
       const marks = seen.flatMap(([number, thread, taken]) => {

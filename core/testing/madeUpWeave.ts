@@ -48,6 +48,7 @@ export function madeUpWeave(seed: number, { classes, threads, layers }: Sizes): 
       ...(often(0.3) && { gaps: [1, 1, 2, 2, 3].slice(0, whole(1, 5)) }),
       ...(often(0.2) && { keepWithin: whole(1, classes) }),
       ...(often(0.3) && { most: whole(1, 3) }),
+      ...(often(0.2) && { least: whole(1, many) }),
       ...(often(0.3) && { ideal: Array.from({ length: many }, () => whole(0, classes - 1)) }),
       ...(often(0.3) && other !== place && { covers: { [`t${other}`]: whole(1, many) } }),
     };

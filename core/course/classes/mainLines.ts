@@ -8,7 +8,7 @@ import { newMovementItem, newPause } from '../../session/plan/defaults';
 import type { Item, LineOrigin, MovementItem } from '../../session/plan/session';
 import { warmingOf } from '../../traits/warmingOf';
 import { interpolate } from '../plan/interpolate';
-import { AGAIN_MINUTES, type CourseRules, STRETCH } from '../schema/rules';
+import { AGAIN_MINUTES, type CourseRules, LINGER, STRETCH } from '../schema/rules';
 import type { CourseThread } from '../schema/thread';
 import { secondsOfLines } from '../syllabus/lineMinutes';
 import { type ClassCell, isIntroduction } from './classCells';
@@ -37,6 +37,8 @@ const LONGEST_INTRODUCTION = 480;
 const LONGEST_ON_LEGS = { gentle: 150, steady: 360, strong: LONGEST_INTRODUCTION } as const;
 const REST_AFTER_LEGS = { gentle: 40, steady: 0, strong: 0 } as const;
 const PRINCIPLE = 75;
+/** Less than this is not lingered for, seconds. */
+const LEAST_LINGERING = 60;
 
 type Lines = { readonly items: Item[]; readonly blocks: Block[] };
 const NOTHING: Lines = { items: [], blocks: [] };
@@ -66,12 +68,13 @@ function settleAt({ settleFrom, settleTo }: CourseRules, share: number): Movemen
   return seconds <= LEAST_REST ? { kind: 'none' } : { kind: 'still', seconds };
 }
 
-function introduce(cell: ClassCell, request: MainRequest): Lines {
+/** @param times so many times as long as usual, where there is time for it */
+function introduce(cell: ClassCell, request: MainRequest, times: number): Lines {
   const { thread, before, layers } = cell;
   const origin = originOf(thread, 'introduce', before + 1);
   const seconds = Math.min(
     asksMuchOfLegs(cell, request) ? LONGEST_ON_LEGS[request.strength] : LONGEST_INTRODUCTION,
-    60 * thread.layers.slice(before, layers).reduce((sum, one) => sum + one.minutes, 0),
+    times * 60 * thread.layers.slice(before, layers).reduce((sum, one) => sum + one.minutes, 0),
   );
   const id = `new-${thread.id}`.slice(0, 56);
   if (thread.taught.kind === 'words') {
@@ -158,11 +161,11 @@ function review(cell: ClassCell, request: MainRequest, seconds: number, focus: s
 }
 
 /** What was introduced, done again later in the class. */
-const again = (cell: ClassCell, request: MainRequest): Lines => ({
+const again = (cell: ClassCell, request: MainRequest, times: number): Lines => ({
   items: movementLine(`again-${cell.thread.id}`.slice(0, 56), cell, cell.layers, request).map((line) =>
     lineLasting(
       { ...line, manner: 'follow-along', origin: originOf(cell.thread, 'again', cell.layers) },
-      60 * AGAIN_MINUTES,
+      times * 60 * AGAIN_MINUTES,
       request.find,
       request.schools,
     ),
@@ -197,6 +200,24 @@ export function stretchFor(
   return most;
 }
 
+/** What is new, shown and done again for as much longer as there is time. */
+function lingering(
+  over: number,
+  shownFor: (times: number) => Lines,
+  repeatedFor: (times: number) => Lines,
+  request: MainRequest,
+): { readonly shown: Lines; readonly repeated: Lines } {
+  const [shown, repeated] = [shownFor(1), repeatedFor(1)];
+  const seconds = { shown: secondsOf(shown, request), again: secondsOf(repeated, request) };
+  const spare = (LINGER.shown - 1) * seconds.shown + (LINGER.again - 1) * seconds.again;
+  if (over < LEAST_LINGERING || spare <= 0) return { shown, repeated };
+  const share = Math.min(1, over / spare);
+  return {
+    shown: shownFor(1 + share * (LINGER.shown - 1)),
+    repeated: repeatedFor(1 + share * (LINGER.again - 1)),
+  };
+}
+
 const joined = (parts: readonly Lines[]): Lines => ({
   items: parts.flatMap(({ items }) => items),
   blocks: parts.flatMap(({ blocks }) => blocks),
@@ -229,8 +250,9 @@ export function mainLines(request: MainRequest): Lines {
     const rest = newPause('rest', `rest-${last.id}`.slice(0, 56), seconds);
     return { ...lines, items: [...lines.items, rest] };
   };
-  const shown = joined(introductions.map((cell) => rested(cell, introduce(cell, request))));
-  const repeated = joined(introductions.map((cell) => rested(cell, again(cell, request))));
+  const shownFor = (times: number) =>
+    joined(introductions.map((cell) => rested(cell, introduce(cell, request, times))));
+  const repeatedFor = (times: number) => joined(introductions.map((cell) => rested(cell, again(cell, request, times))));
   const amounts = joined(
     kept.filter(isAmount).map((cell) => review(cell, request, 60 * request.amountOf(cell.thread), null)),
   );
@@ -239,13 +261,17 @@ export function mainLines(request: MainRequest): Lines {
   );
   const usual = (cell: ClassCell) => 60 * (cell.thread.practise[cell.layers - 1] ?? 1);
   const flexible = [...practised.filter(({ thread }) => thread.taught.kind !== 'words'), ...runs];
-  const left = minutes * 60 - [shown, repeated, amounts].reduce((sum, part) => sum + secondsOf(part, request), 0);
+  const fixed = [shownFor(1), repeatedFor(1), amounts];
+  const left = minutes * 60 - fixed.reduce((sum, part) => sum + secondsOf(part, request), 0);
   const most = (cell: ClassCell) => (asksMuchOfLegs(cell, request) ? LEGS_MOST[request.strength] : STRETCH.most);
   const stretch = stretchFor(
     left,
     flexible.map((cell) => ({ seconds: usual(cell), most: most(cell) })),
   );
   const lasting = (cell: ClassCell) => usual(cell) * Math.min(stretch, most(cell));
+  // Where that does not fill the class, it lingers on what is new.
+  const over = left - flexible.reduce((sum, cell) => sum + lasting(cell), 0);
+  const { shown, repeated } = lingering(over, shownFor, repeatedFor, request);
   const [first, ...others] = practised
     .filter(({ thread }) => thread.taught.kind !== 'words')
     .toSorted((a, b) => b.practised - a.practised)

@@ -1,6 +1,6 @@
 import { clamp } from 'remeda';
 import type { Course } from '../schema/course';
-import { AGAIN_MINUTES, STRETCH } from '../schema/rules';
+import { AGAIN_MINUTES, LINGER, STRETCH } from '../schema/rules';
 import { amountIn, type CourseWeave, isStanding } from './courseWeave';
 
 /** What is planned for a class. */
@@ -26,6 +26,8 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
   // What is shown and what grows by the minute takes what it takes; what is practised can be stretched.
   const fixed = held.map(() => 0);
   const practised = held.map(() => 0);
+  /** How much longer it may be lingered on what is new. */
+  const spare = held.map(() => 0);
   const fresh = held.map(() => 0);
   const add = (to: number[], place: number, amount: number) => {
     to[place] = (to[place] ?? 0) + amount;
@@ -48,6 +50,8 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
         shown = intros.reduce((sum, one) => sum + one.minutes, 0);
         add(practised, place, usual(before));
         add(fixed, place, shown + (thread.taught.kind === 'movement' ? AGAIN_MINUTES : 0));
+        if (thread.taught.kind === 'movement')
+          add(spare, place, (LINGER.shown - 1) * shown + (LINGER.again - 1) * AGAIN_MINUTES);
         add(
           fresh,
           place,
@@ -68,6 +72,13 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
     const room = rooms[place]?.main ?? 0;
     const [takes, flexible] = [fixed[place] ?? 0, practised[place] ?? 0];
     const stretch = flexible > 0 ? clamp((room - takes) / flexible, { min: STRETCH.least, max: STRETCH.most }) : 1;
-    return { minutes: takes + flexible * stretch, room, stretch, fresh: Math.round((fresh[place] ?? 0) * 100) / 100 };
+    const left = room - takes - flexible * stretch;
+    const lingered = clamp(left, { min: 0, max: spare[place] ?? 0 });
+    return {
+      minutes: takes + flexible * stretch + lingered,
+      room,
+      stretch,
+      fresh: Math.round((fresh[place] ?? 0) * 100) / 100,
+    };
   });
 }

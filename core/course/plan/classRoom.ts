@@ -16,7 +16,7 @@ export interface ClassRoom {
 }
 
 /** The first class gets to know each other, and one new thing or two small ones. */
-const FIRST_CLASS_NEW = 1;
+const FIRST_CLASS_NEW = 1.5;
 /** A main part is never planned for less than this many minutes. */
 const LEAST_MAIN = 4;
 

@@ -1,7 +1,7 @@
 import type { Doors } from '../../session/plan/slotTime';
 import { type HeldClass, heldClasses } from '../calendar/courseClasses';
 import type { Course, CoursePlan, Taken } from '../schema/course';
-import { AGAIN_MINUTES, type CourseRules, FINISH } from '../schema/rules';
+import { AGAIN_MINUTES, BEGUN_SHARE, type CourseRules, FINISH } from '../schema/rules';
 import { type CourseThread, PRIORITY } from '../schema/thread';
 import type { Practice, WeaveInstance, WeavePin, WeavePlan, WeaveThread } from '../weave/graph/instance';
 import { stageAfter } from '../weave/graph/stageAfter';
@@ -77,6 +77,10 @@ function standAt(
   return { known: layers, ...(last !== null && { standing: { last: last - from, stage, added } }) };
 }
 
+/** A must, or a form, is worth what of it is reached; a movement that is only wanted is begun where most of it can be reached. */
+const isBegunWhole = ({ wish, kind, taught, pins }: CourseThread): boolean =>
+  wish !== 'must' && kind === 'steps' && taught.kind === 'movement' && pins.length === 0;
+
 function weaveThread(
   thread: CourseThread,
   rules: CourseRules,
@@ -96,11 +100,15 @@ function weaveThread(
     ...stands,
     priority: PRIORITY[wish],
     // What is introduced is done once more before the class ends.
-    intro: layers.map(({ minutes }) => minutes + (taught.kind === 'movement' ? AGAIN_MINUTES : 0)),
+    // A principle is said in a minute that the rest gives.
+    intro: layers.map(({ minutes }) =>
+      kind === 'principle' ? 0 : minutes + (taught.kind === 'movement' ? AGAIN_MINUTES : 0),
+    ),
     review: [0, ...practise],
     after: after.filter((one) => ids.has(one.thread)),
     weight: layers.map(({ weight }) => weight),
     finish: FINISH,
+    ...(isBegunWhole(thread) && { least: Math.ceil(BEGUN_SHARE * layers.length) }),
     second: kind === 'whole' ? 0 : rules.secondShowing,
     most: Math.max(kind === 'whole' || taught.kind === 'form' ? 2 : 1, mostPinned(pins, stands.known)),
     ...(!isKept && { ideal: [...ideal] }),
@@ -114,6 +122,30 @@ function weaveThread(
   };
 }
 
+/** Of its last class a course takes at most so much to run every must. */
+const MOST_OF_LAST = 0.65;
+
+/** The last class runs every must: where its main part is too short for that, it is longer. */
+function withMustsLast(
+  { threads, calendar }: Course,
+  held: readonly HeldClass[],
+  rooms: readonly ClassRoom[],
+): readonly ClassRoom[] {
+  const [last, at] = [rooms.at(-1), rooms.length - 1];
+  if (calendar.ends.kind === 'open' || !last) return rooms;
+  const taught = threads.filter(
+    (thread) => isStanding(thread) || (thread.wish === 'must' && thread.kind !== 'principle'),
+  );
+  const isCovered = ({ id }: CourseThread) => taught.some(({ covers }) => id in covers);
+  const minutes = taught.reduce((sum, thread) => {
+    if (isStanding(thread)) return sum + amountIn(thread, at, rooms.length);
+    return sum + (isCovered(thread) ? 0 : (thread.practise.at(-1) ?? 0) * last.amount);
+  }, 0);
+  const most = (held[at]?.minutes ?? 0) * MOST_OF_LAST;
+  const main = Math.max(last.main, Math.ceil(2 * Math.min(most, minutes)) / 2);
+  return [...rooms.slice(0, -1), { ...last, main }];
+}
+
 /**
  * What a course asks of the classes that are still to be planned, as a weave.
  * @param doors what of its slot is not class
@@ -122,7 +154,11 @@ function weaveThread(
  */
 export function courseWeave(course: Course, doors: Doors, today: string, from = 0): CourseWeave {
   const held = heldClasses(course.calendar, today);
-  const rooms = classRooms(held, course.rules, doors, course.calendar.ends.kind === 'open');
+  const rooms = withMustsLast(
+    course,
+    held,
+    classRooms(held, course.rules, doors, course.calendar.ends.kind === 'open'),
+  );
   const woven = course.threads.filter((thread) => !isStanding(thread));
   const ids = new Set(woven.map(({ id }) => id));
   const standing = course.threads.filter(isStanding);

@@ -35,7 +35,7 @@ test('what a class has room for: less in the first and the last, nothing new in 
   const { rooms } = courseWeave(sampleCourse([clouds]), DOORS, DAY);
   // 65 minutes of class, half of them main.
   expect(rooms.map(({ main }) => main)).toEqual([24.5, 32.5, 32.5, 32.5, 32.5, 32.5, 32.5, 22.5]);
-  expect(rooms.map(({ newness }) => newness)).toEqual([1, 1.5, 1.5, 0, 1.5, 1.5, 0, 0]);
+  expect(rooms.map(({ newness }) => newness)).toEqual([1.5, 1.5, 1.5, 0, 1.5, 1.5, 0, 0]);
   expect(rooms[3]?.nothingNew).toMatch(/after 3 classes with something new/);
   expect(rooms[7]?.nothingNew).toMatch(/last classes/);
   const paused = sampleCourse([clouds], 8, {

@@ -60,7 +60,11 @@ export const usualRules = (strength: Strength): CourseRules =>
 
 /** The part of what an unfinished thread costs that is not shared out: two half-taught pieces are worth less than one. */
 export const FINISH = 0.4;
+/** What is only wanted is begun where this share of its layers can be reached. */
+export const BEGUN_SHARE = 0.75;
 /** What was introduced is done again before the cool-down, for so many minutes. */
 export const AGAIN_MINUTES = 2;
+/** Where there is nothing else to do, what is new is shown, and done again, for up to so many times as long. */
+export const LINGER = { shown: 1.5, again: 2.5 } as const;
 /** What is practised is stretched, or cut, to fill a class: from this to that times its usual minutes. */
 export const STRETCH = { least: 0.6, most: 4 } as const;

@@ -57,6 +57,9 @@ const LOOKED_AT = 3;
 const LOOK_MINUTES = 4;
 const TRIMMED = 0.8;
 
+/** A principle is said once, for a minute or so. */
+const PRINCIPLE_MINUTES = 1.5;
+
 const halves = (minutes: number): number => Math.round(minutes * 2) / 2;
 
 const lineOf = (movement: Movement, more: Partial<MovementItem>): MovementItem => ({
@@ -198,8 +201,9 @@ export const principleThread = (id: string, title: string, focus: string, wish: 
   kind: 'principle',
   taught: { kind: 'words', focus },
   wish,
-  layers: [{ name: title, minutes: 2, weight: 0 }],
-  practise: [1],
+  layers: [{ name: title, minutes: PRINCIPLE_MINUTES, weight: 0 }],
+  // Afterwards it is a focus on other lines, and takes no time of its own.
+  practise: [0],
   known: 0,
   every: 1,
   after: [],

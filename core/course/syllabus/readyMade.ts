@@ -111,14 +111,29 @@ export const READY_MADE: readonly ReadyMade[] = [
 
 /** What grows by the minute is shorter for a gentle group. Convention. */
 const AMOUNT = { gentle: 0.7, steady: 1, strong: 1.2 } as const;
+/** A gentle group learns fewer places of a form in the same weeks. Convention. */
+const PLACES = { gentle: 2 / 3, steady: 1, strong: 1 } as const;
 const halves = (minutes: number): number => Math.round(minutes * 2) / 2;
 
-/** The threads of a ready-made syllabus, with all that is filled in; lines that name what is not in the repertoire are left out. */
+/** Introductions are as long as written in a class of an hour; in a shorter one they are shorter too, down to this share. */
+const HOUR = 60;
+const SHORTEST = 0.7;
+
+const shownIn = (thread: CourseThread, slotMinutes: number): CourseThread => {
+  const share = Math.min(1, Math.max(SHORTEST, slotMinutes / HOUR));
+  return { ...thread, layers: thread.layers.map((one) => ({ ...one, minutes: halves(one.minutes * share) })) };
+};
+
+/**
+ * The threads of a ready-made syllabus, with all that is filled in; lines that name what is not in the repertoire are left out.
+ * @param slotMinutes how long a class is, door to door
+ */
 export function threadsOf(
   { lines }: ReadyMade,
   find: FindMovement,
   forms: readonly Form[],
   strength: Strength = 'steady',
+  slotMinutes = HOUR,
 ): CourseThread[] {
   const amountsOf = (asked: ThreadAsked): ThreadAsked => ({
     ...asked,
@@ -129,10 +144,14 @@ export function threadsOf(
     if ('principle' in line) return [principleThread(line.principle, line.title, line.focus, 'want')];
     if ('form' in line) {
       const form = forms.find(({ id }) => id === line.form);
-      return form ? [formThread(form, line.places, line, find)] : [];
+      const places = line.kind === 'steps' ? Math.round(line.places * PLACES[strength]) : line.places;
+      return form ? [formThread(form, places, line, find)] : [];
     }
     const movement = find(line.movement);
     return movement ? [movementThread(movement, { ...line, ...amountsOf(line) }, find)] : [];
   });
-  return bindThreads(threads, forms);
+  return bindThreads(
+    threads.map((thread) => shownIn(thread, slotMinutes)),
+    forms,
+  );
 }

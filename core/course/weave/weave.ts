@@ -1,3 +1,4 @@
+import { writeArcs } from './arcProgramme';
 import type { WeaveInstance, WeavePlan } from './graph/instance';
 import { planOf, setUpLoom } from './graph/loom';
 import { seeded } from './graph/seeded';
@@ -33,6 +34,9 @@ const TRIES = 40;
 /** The solver is asked after so many rounds, and again after twice as many, each time with more seconds. */
 const FIRST_ASKING = 40;
 const SOLVER_SECONDS = 1;
+/** A weave of so many arcs is put before it whole, for so many seconds at first; the answer is the best there is. */
+const WHOLE_ARCS = 6000;
+const WHOLE_SECONDS = 4;
 /** Above so many classes times threads its answers come too late to be of use. */
 const SOLVED_CELLS = 600;
 /** Cost and bound this near to each other are the same. */
@@ -53,11 +57,20 @@ export function* weave(
   const prices = seekPrices(loom);
   let proven = Number.NEGATIVE_INFINITY;
   const isLarge = instance.classes * instance.threads.length > SOLVED_CELLS;
+  const isSmall = loom.graphs.reduce((sum, { arcTo }) => sum + arcTo.length, 0) <= WHOLE_ARCS;
   let asking = FIRST_ASKING;
   let seconds = SOLVER_SECONDS;
   const now = (): Weaving => {
     const bound = Math.min(search.cost, Math.max(proven, prices.bound));
     return { plan: planOf(loom, search.cloth), cost: search.cost, bound, isBest: search.cost - bound <= SAME };
+  };
+  /** Puts the whole weave before the solver: what it has proven is the best there is. */
+  const askWhole = (ask: SolveProgramme, most: number): void => {
+    const { programme, clothOf } = writeArcs(loom, search.cost + SAME);
+    const answer = ask(programme, most);
+    if (!answer) return;
+    search.take(clothOf(answer.chosen));
+    if (answer.isProven) proven = search.cost;
   };
   yield now();
   for (let look = 0; look < FIRST_LOOKS; look += LOOKS) {
@@ -68,6 +81,11 @@ export function* weave(
     search.improve(TRIES, prices);
     prices.improve(LOOKS, search.cost);
     if (solve && !isLarge && round === asking) {
+      if (isSmall) askWhole(solve, WHOLE_SECONDS * seconds);
+      if (now().isBest) {
+        yield now();
+        return;
+      }
       const chosen = chooseBest(loom, prices, search.cloth, solve, seconds);
       if (chosen) search.take(chosen);
       proven = Math.max(proven, proveBound(loom, prices, search.cost, solve, seconds));

@@ -90,7 +90,7 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
   const threadsFrom = (chosen: SyllabusFrom): readonly CourseThread[] => {
     switch (chosen.kind) {
       case 'ready':
-        return threadsOf(chosen.ready, find, forms, group.asked.strength);
+        return threadsOf(chosen.ready, find, forms, group.asked.strength, calendar.meetings[0]?.minutes);
       case 'typed':
         return read?.threads ?? [];
       case 'again':

@@ -40,6 +40,8 @@ export const WeaveThread = z.object({
   gaps: z.array(z.number().int().min(1).max(MOST_CLASSES)).min(1).max(12).optional(),
   /** Its last practice lies in the last so many classes, whatever its stage. */
   keepWithin: z.number().int().min(1).max(MOST_CLASSES).optional(),
+  /** Begun in this course it reaches at least so many layers; else it is not begun. */
+  least: layer.optional(),
   /** The most layers added in one class. */
   most: z.number().int().min(1).max(MOST_LAYERS).optional(),
   /** The class each layer is best introduced in. */
@@ -157,6 +159,10 @@ export type WeavePin = NonNullable<WeaveThread['pins']>[number];
 /** Whether a practice is what a pin asks for. */
 export const honours = (pin: WeavePin, before: number, layers: number): boolean =>
   pin.layers === layers && (!pin.isNew || before < layers);
+
+/** Whether a thread that nobody had begun is begun and left too early. */
+export const stopsShort = ({ least = 0, known, standing }: WeaveThread, reached: number): boolean =>
+  known === 0 && !standing && reached > 0 && reached < least;
 
 /** Whether a path passes one of its thread's pins by. */
 export const missesPin = ({ pins = [], known }: WeaveThread, path: readonly Practice[]): boolean =>

@@ -8,6 +8,7 @@ import {
   NEVER_PRACTISED,
   PIN_MISSED,
   type Practice,
+  stopsShort,
   unfinishedCost,
   type WeaveInstance,
   type WeavePin,
@@ -99,6 +100,7 @@ function followThread(
     before = layers;
     last = at;
   }
+  if (stopsShort(thread, before)) tell.fault(`begun, and left with ${before} of at least ${thread.least} layers`);
   const isLetGo = standing !== undefined && path.length === 0;
   if (last !== null && !isLetGo && classes - 1 - last >= (keepWithin ?? gaps[stage] ?? 1))
     tell.fault(`not practised again after class ${last}`);

@@ -9,6 +9,7 @@ import {
   leftOutCost,
   NEVER_PRACTISED,
   PIN_MISSED,
+  stopsShort,
   unfinishedCost,
   unreachedCost,
   type WeaveInstance,
@@ -160,7 +161,8 @@ export function threadGraph(thread: WeaveThread, instance: WeaveInstance): Threa
     }
   }
   firstArc.push(arcTo.length);
-  const isKept = ({ at, stage }: Knot) => classes - 1 - at < (keepWithin ?? gaps[stage] ?? 1);
+  const isKept = ({ at, stage, layers }: Knot) =>
+    classes - 1 - at < (keepWithin ?? gaps[stage] ?? 1) && !stopsShort(thread, layers);
   const never = known > 0 ? NEVER_PRACTISED * thread.priority : 0;
   const endCosts = knots.map((knot) => {
     const after =
