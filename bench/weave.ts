@@ -1,9 +1,12 @@
 import { keepingTo } from '../core/course/plan/reflow';
+import { writeArcs } from '../core/course/weave/arcProgramme';
 import type { WeaveInstance, WeavePlan } from '../core/course/weave/graph/instance';
 import { judgePlan } from '../core/course/weave/graph/judgePlan';
+import { costOfCloth, setUpLoom } from '../core/course/weave/graph/loom';
 import { keepGraphs, repairWeave } from '../core/course/weave/repairWeave';
 import { type Weaving, weave } from '../core/course/weave/weave';
 import { fixtureWeave } from '../core/testing/madeUpWeave';
+import { loadSolver } from '../server/weaving/highsSolver';
 import { weaveInThread } from '../server/weaving/weaveInThread';
 
 /** How near to the best there is a plan comes in so many seconds, on the weaves kept for it. */
@@ -18,6 +21,30 @@ const RUNS: readonly (readonly [string, number])[] = [
   ['f-60x40', 30],
   ['f-60x40', 60],
 ];
+
+/** The same instances put whole before a general exact solver, with a limit. */
+const EXACT: readonly (readonly [string, number])[] = [
+  ['a-12x10', 20],
+  ['b-18x12', 20],
+  ['c-24x12', 40],
+  ['d-24x24', 60],
+];
+
+async function solveWhole(): Promise<void> {
+  console.log('whole      arcs    limit      cost  by a general exact solver');
+  for (const [name, seconds] of EXACT) {
+    const loom = setUpLoom(fixtureWeave(name).instance);
+    const solve = await loadSolver(() => Number.POSITIVE_INFINITY);
+    const { programme, clothOf } = writeArcs(loom);
+    const begin = performance.now();
+    const answer = solve(programme, seconds);
+    const took = ((performance.now() - begin) / 1000).toFixed(1);
+    const arcs = loom.graphs.reduce((sum, { arcTo }) => sum + arcTo.length, 0);
+    const cost = answer ? costOfCloth(loom, clothOf(answer.chosen)).toFixed(2) : 'none';
+    const words = answer?.isProven ? `proven after ${took} s` : 'not proven';
+    console.log(`${name.padEnd(10)} ${String(arcs).padEnd(7)} ${seconds} s  ${cost.padStart(9)}  ${words}`);
+  }
+}
 
 const percent = (part: number, whole: number): string => `${((100 * part) / Math.max(1, whole)).toFixed(2)} %`;
 
@@ -86,4 +113,4 @@ function pulled(): void {
   }
 }
 
-void main().then(pulled);
+void main().then(pulled).then(solveWhole);

@@ -1,5 +1,6 @@
 import { join } from 'node:path';
-import { drawUpClass, familyOf } from '../core/course/classes/drawUpClass';
+import { drillsOf } from '../core/course/around/drills';
+import { coolDownsFrom, drawUpClass, warmUpsFrom } from '../core/course/classes/drawUpClass';
 import { lineLasting, secondsToWalkBack } from '../core/course/classes/lineLasting';
 import { planByPlace } from '../core/course/plan/courseWeave';
 import { READY_MADE, type ReadyMade } from '../core/course/syllabus/readyMade';
@@ -35,18 +36,18 @@ test.each(READY_MADE.map((ready) => [ready.name, ready] as const))(
 );
 
 test.each(['beginners', 'standing-set', 'stepping-form'])(
-  '%s: every must is finished, and practised in one of the last two classes',
+  '%s: every must is finished, and the last class runs it',
   (id) => {
     const ready = READY_MADE.find((one) => one.id === id) as ReadyMade;
     const { course, term } = termOf(ready, 'steady', 75);
-    const last = term.held.slice(-2).map((one) => one.id);
+    const last = term.held.at(-1)?.id;
     for (const { id: thread, wish, layers } of course.threads.filter(
       (one) => one.kind === 'steps' && one.wish === 'must',
     )) {
       expect(wish).toBe('must');
       const path = course.plan[thread] ?? [];
       expect({ thread, layers: path.at(-1)?.layers }).toEqual({ thread, layers: layers.length });
-      expect(last).toContain(path.at(-1)?.classId);
+      expect({ thread, last: path.at(-1)?.classId }).toEqual({ thread, last });
     }
   },
 );
@@ -74,7 +75,7 @@ test('the warm-ups of a course: one order, a core in every class, more from clas
   const ready = READY_MADE[0] as ReadyMade;
   const { course, group, term } = termOf(ready, 'steady', 75);
   const context = contextFor({ strength: 'steady', pace: { least: 4, most: 9 }, known: null }, find, movements);
-  const family = familyOf({ course, group, weave: term, context, forms });
+  const family = warmUpsFrom({ course, group, weave: term, context, forms });
   if (!family) throw new Error('there is a family');
   const taught = new Set(course.threads.map(({ id }) => id));
   expect([...family.core, ...family.slots.flat()].filter((id) => taught.has(id))).toEqual([]);
@@ -96,6 +97,40 @@ test('the warm-ups of a course: one order, a core in every class, more from clas
     for (const id of family.core) expect(warmUp).toContain(id);
     for (const slot of family.slots) expect(warmUp.filter((id) => slot.includes(id)).length).toBeLessThanOrEqual(1);
   }
+}, 120_000);
+
+test('what a warm-up drills: weight, waist and knees, by what the figure does', () => {
+  const drills = (id: string) => [...drillsOf([find(id)].flatMap((one) => one ?? []))].sort();
+  expect(drills('cloud-hands')).toEqual(['shift', 'turn']);
+  expect(drills('pendulum-sway')).toEqual(['shift']);
+  expect(drills('waist-turns')).toEqual(['turn']);
+  expect(drills('small-squats')).toEqual(['sink']);
+  expect(drills('neck-tilts')).toEqual([]);
+});
+
+test('the cool-downs of a course: most as always, in one order, something fresh in time, and they look after what worked', () => {
+  const ready = READY_MADE[0] as ReadyMade;
+  const { course, group, term } = termOf(ready, 'steady', 60);
+  const context = contextFor({ strength: 'steady', pace: { least: 4, most: 9 }, known: null }, find, movements);
+  const drawing = { course, group, weave: term, context, forms };
+  const family = coolDownsFrom(drawing);
+  if (!family) throw new Error('there is a family');
+  expect(family.slots.length).toBeGreaterThan(0);
+  const pieces = new Set([...family.core, ...family.slots.flat()]);
+  const coolDowns = term.held.slice(0, 6).map((one) => {
+    const { session } = drawUpClass(course, group, term, one, context, forms);
+    const items = session.sections.find(({ kind }) => kind === 'cool-down')?.items ?? [];
+    return items.flatMap((item) => (item.kind === 'movement' ? [item.movementId] : []));
+  });
+  for (const one of coolDowns) {
+    expect(one.length).toBeGreaterThan(3);
+    expect(one.filter((id) => !pieces.has(id))).toEqual([]);
+    for (const other of coolDowns) {
+      expect(one.filter((id) => other.includes(id))).toEqual(other.filter((id) => one.includes(id)));
+    }
+  }
+  const fresh = coolDowns.map((one, at) => at > 0 && one.some((id) => !coolDowns[at - 1]?.includes(id)));
+  expect(fresh.filter((is) => is).length).toBeGreaterThan(1);
 }, 120_000);
 
 test('a class is drawn up from its plan: what is new is explained and done again, within its slot, and says where it comes from', () => {

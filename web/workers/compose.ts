@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { type DrawnClass, drawUpClass, familyOf } from '../../core/course/classes/drawUpClass';
+import { coolDownsFrom, type DrawnClass, drawUpClass, warmUpsFrom } from '../../core/course/classes/drawUpClass';
 import { courseWeave } from '../../core/course/plan/courseWeave';
 import type { Course } from '../../core/course/schema/course';
 import type { PieceFamily } from '../../core/course/schema/family';
@@ -49,15 +49,18 @@ const composer = {
     const one = weave.held.find(({ id }) => id === classId);
     return one ? drawUpClass(course, group, weave, one, contextOf(asked), forms) : null;
   },
-  /** What the warm-ups of a course are made from, worked out from what it teaches; null where nothing is offered. */
-  warmUpFamily: (course: Course, group: Group, asked: Asked, forms: readonly Form[]): PieceFamily | null =>
-    familyOf({
-      course,
-      group,
-      weave: courseWeave(course, group.doors, course.calendar.firstDay),
-      context: contextOf(asked),
-      forms,
-    }),
+  /** What the warm-ups or cool-downs of a course are made from, worked out from what it teaches; null where nothing is offered. */
+  family: (
+    part: 'warmUp' | 'coolDown',
+    course: Course,
+    group: Group,
+    asked: Asked,
+    forms: readonly Form[],
+  ): PieceFamily | null => {
+    const weave = courseWeave(course, group.doors, course.calendar.firstDay);
+    const drawing = { course, group, weave, context: contextOf(asked), forms };
+    return part === 'warmUp' ? warmUpsFrom(drawing) : coolDownsFrom(drawing);
+  },
   draft: (asked: Asked, request: DraftRequest): Draft => proposeDraft(contextOf(asked), request),
 };
 export type Composer = typeof composer;

@@ -13,6 +13,8 @@ import { emptyPlan } from '../../session/propose/proposeDraft';
 import { EVERYWHERE, inOrder, needOf, openGaps, REALLY } from '../../session/propose/proposeWarmUp';
 import { warmingOf } from '../../traits/warmingOf';
 import type { PieceFamily } from '../schema/family';
+import { drillsOf } from './drills';
+import { FAMILIAR, oneOfEach } from './familiar';
 import { type PieceChoice, spreadPieces } from './spreadPieces';
 
 /** A class a warm-up is looked for: its main part, and how many things are new in it. */
@@ -20,6 +22,8 @@ export interface ClassToWarm {
   readonly minutes: number;
   readonly main: { readonly items: readonly Item[]; readonly blocks: readonly Block[] };
   readonly introductions: number;
+  /** The movements that are introduced in it. */
+  readonly introduced: readonly Movement[];
 }
 
 /** A warm-up as it was chosen, or what stands in the way of every one the family has. */
@@ -37,21 +41,13 @@ const MORE_PIECES = 2;
 const WHOLE_FROM = 3;
 /** Each piece fewer than the class could have costs a little, so that it grows. */
 const FEWER = 0.5;
+/** A share of the warm-up is a drill of what the main part introduces; what is missing of it costs so much. Conventions. */
+const DRILLED = 0.2;
+const UNDRILLED = 10;
 /** A class is tried with so many ways of its warm-up at most. */
 const MOST_WAYS = 200;
-/** The share of familiar minutes that is wished for: more where the group is gentle. Figures of good teachers. */
-const FAMILIAR = {
-  gentle: { least: 0.85, most: 0.95 },
-  steady: { least: 0.75, most: 0.9 },
-  strong: { least: 0.75, most: 0.9 },
-};
 /** With two things new, no piece of the warm-up is. */
 const TWO = 2;
-
-/** All ways of taking one of each list. */
-function oneOfEach(lists: readonly (readonly string[])[]): string[][] {
-  return lists.reduce<string[][]>((ways, list) => ways.flatMap((way) => list.map((one) => [...way, one])), [[]]);
-}
 
 interface Around {
   readonly plan: (minutes: number) => Plan;
@@ -134,7 +130,7 @@ export function chooseWarmUps(
     place >= WHOLE_FROM ? lists.length : Math.min(lists.length, FIRST_PIECES + MORE_PIECES * place);
 
   const whys: string[] = [];
-  const offered = classes.map(({ minutes, main, introductions }, place) => {
+  const offered = classes.map(({ minutes, main, introductions, introduced }, place) => {
     const empty = planOf(minutes);
     const plan: Plan = {
       ...empty,
@@ -160,6 +156,19 @@ export function chooseWarmUps(
       const line = way === undefined ? null : candidateOf(movement, item, plan, section);
       made.set(key, line);
       return line;
+    };
+    const wanted = drillsOf(introduced);
+    /** What it costs that too little of a warm-up is a drill of what is introduced. */
+    const undrilled = (lines: readonly Candidate[]): number => {
+      if (wanted.size === 0) return 0;
+      const drilled = lines.filter(({ movement }) => [...drillsOf([movement])].some((drill) => wanted.has(drill)));
+      const share =
+        sumBy(drilled, (line) => line.seconds) /
+        Math.max(
+          1,
+          sumBy(lines, (line) => line.seconds),
+        );
+      return UNDRILLED * Math.max(0, DRILLED - share);
     };
     const most = piecesIn(place);
     // As many pieces as the class should have or a few less; only where none of these ways does, more.
@@ -188,7 +197,7 @@ export function chooseWarmUps(
           choices.push({
             pieces: ordered.map(({ movement }) => movement.id),
             minutes: ordered.map((line) => line.seconds / 60),
-            cost: FEWER * Math.abs(most - size),
+            cost: FEWER * Math.abs(most - size) + undrilled(ordered),
             nothingNew: introductions >= TWO,
             items: ordered.map(({ item }) => item),
           });

@@ -10,12 +10,12 @@ import { emptyPlan } from '../../session/propose/proposeDraft';
 import { EVERYWHERE, proposeWarmUp } from '../../session/propose/proposeWarmUp';
 import { isBallistic } from '../../traits/ballistic';
 import { mainJoint } from '../../traits/mainJoint';
+import { warmingOf } from '../../traits/warmingOf';
 import type { PieceFamily } from '../schema/family';
 import type { CourseThread } from '../schema/thread';
+import { drillsOf } from './drills';
+import { familyFrom, MOST_IN_SLOT, MOST_SLOTS } from './familyFrom';
 
-/** So many pieces stand in for each other at most, and so many slots there are. */
-const MOST_IN_SLOT = 3;
-const MOST_SLOTS = 4;
 /** A course is looked at by so many of its movements at most: the rest ask for nothing else. */
 const MOST_LINES = 14;
 
@@ -48,6 +48,26 @@ export function besidesTaught(
   return { ...context, offered: context.offered.filter(({ id }) => !taught.has(baseId(id))) };
 }
 
+/** A class with everything in its main part that a course teaches. */
+export function planOfTaught(
+  threads: readonly CourseThread[],
+  forms: readonly Form[],
+  context: JudgingContext,
+  around: Parameters<typeof emptyPlan>[0],
+): Plan {
+  const items = taughtIn(threads, forms)
+    .slice(0, MOST_LINES)
+    .flatMap((id, place): Item[] => {
+      const movement = context.find(id);
+      return movement ? [newMovementItem(`taught-${place}`, movement, 'main')] : [];
+    });
+  const empty = emptyPlan(around);
+  return {
+    ...empty,
+    sections: empty.sections.map((section) => (section.kind === 'main' ? { ...section, items } : section)),
+  };
+}
+
 /**
  * What the warm-ups of a course are made from, where nobody has said it: three good warm-ups for all that is taught in it. What only one
  * thing can do is the core; where the three differ for the same joint, they stand in for each other.
@@ -60,35 +80,35 @@ export function warmUpFamily(
   around: Parameters<typeof emptyPlan>[0],
   preferences: Preferences,
 ): PieceFamily | null {
-  const items = taughtIn(threads, forms)
-    .slice(0, MOST_LINES)
-    .flatMap((id, place): Item[] => {
-      const movement = context.find(id);
-      return movement ? [newMovementItem(`taught-${place}`, movement, 'main')] : [];
-    });
-  const empty = emptyPlan(around);
-  const plan: Plan = {
-    ...empty,
-    sections: empty.sections.map((section) => (section.kind === 'main' ? { ...section, items } : section)),
-  };
-  const [first, ...others] = proposeWarmUp(plan, besidesTaught(context, threads, forms), preferences, TASTES).map(
-    ({ movements }) => movements,
+  const plan = planOfTaught(threads, forms, context, around);
+  const proposed = proposeWarmUp(plan, besidesTaught(context, threads, forms), preferences, TASTES);
+  const family = familyFrom(
+    proposed.map(({ movements }) => movements),
+    likeness,
   );
-  if (!first || first.length === 0) return null;
-  const besides = unique(others.flat()).filter((movement) => !first.includes(movement));
-  const core: string[] = [];
-  const slots: string[][] = [];
-  const used = new Set<Movement>();
-  for (const movement of first) {
-    const alike = besides.filter((one) => !used.has(one) && likeness(one) === likeness(movement));
-    if (alike.length === 0 || slots.length === MOST_SLOTS) {
-      core.push(movement.id);
-      continue;
-    }
-    const slot = [movement, ...alike].slice(0, MOST_IN_SLOT);
-    for (const one of slot) used.add(one);
-    slots.push(slot.map(({ id }) => id));
+  return family && withDrills(family, threads, forms, context, preferences);
+}
+
+/** The family with a turn of pieces for each thing that the course asks for and nothing in the family drills, the gentlest first. */
+function withDrills(
+  family: PieceFamily,
+  threads: readonly CourseThread[],
+  forms: readonly Form[],
+  context: JudgingContext,
+  { level }: Preferences,
+): PieceFamily {
+  const movementsOf = (ids: readonly string[]) => ids.flatMap((id) => context.find(id) ?? []);
+  let now = family;
+  for (const drill of drillsOf(movementsOf(taughtIn(threads, forms)))) {
+    if (now.slots.length >= MOST_SLOTS) return now;
+    if (drillsOf(movementsOf([...now.core, ...now.slots.flat()])).has(drill)) continue;
+    const pieces = besidesTaught(context, threads, forms)
+      .offered.filter(
+        (movement) => movement.roles.includes('warm-up') && movement.level <= level && drillsOf([movement]).has(drill),
+      )
+      .toSorted((a, b) => warmingOf(a).thighs.peak - warmingOf(b).thighs.peak)
+      .slice(0, MOST_IN_SLOT);
+    if (pieces.length > 0) now = { ...now, slots: [...now.slots, pieces.map(({ id }) => id)] };
   }
-  if (core.length === 0) core.push(...(slots.shift()?.slice(0, 1) ?? []));
-  return { core: core.slice(0, 12), slots };
+  return now;
 }

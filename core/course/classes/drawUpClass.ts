@@ -2,9 +2,11 @@ import type { Group } from '../../group/group';
 import type { Form } from '../../movement/schema/form';
 import { baseId } from '../../movement/schema/version';
 import type { JudgingContext } from '../../session/findings/finding/finding';
-import type { Session } from '../../session/plan/session';
+import type { Plan, Session } from '../../session/plan/session';
 import { draftAround } from '../../session/propose/proposeDraft';
+import { chooseCoolDowns } from '../around/chooseCoolDowns';
 import { type ChosenWarmUp, chooseWarmUps, emptyFor } from '../around/chooseWarmUps';
+import { coolDownFamily } from '../around/coolDownFamily';
 import { besidesTaught, warmUpFamily } from '../around/warmUpFamily';
 import type { HeldClass } from '../calendar/courseClasses';
 import { amountIn, type CourseWeave } from '../plan/courseWeave';
@@ -71,39 +73,74 @@ function mainOf({ course, group, weave: { held, rooms }, context, forms }: Drawi
   });
 }
 
+/** What the passages around the main part are made from, and for what. */
+function aroundOf({ group, weave, context }: Drawing) {
+  return {
+    preferences: { recent: new Set<string>(), level: LEVEL[group.asked.strength] },
+    empty: { doors: group.doors, schools: group.schools, slotMinutes: weave.held[0]?.minutes ?? 60 },
+    offered: { ...context, known: null },
+  };
+}
+
 /** What the warm-ups of a course are made from: its own family, or one that is made for what it teaches. */
-export function familyOf({ course, group, weave, context, forms }: Drawing): PieceFamily | null {
-  const preferences = { recent: new Set<string>(), level: LEVEL[group.asked.strength] };
-  const around = { doors: group.doors, schools: group.schools, slotMinutes: weave.held[0]?.minutes ?? 60 };
-  return course.warmUp ?? warmUpFamily(course.threads, forms, { ...context, known: null }, around, preferences);
+export function warmUpsFrom(drawing: Drawing): PieceFamily | null {
+  const { course, forms } = drawing;
+  const { preferences, empty, offered } = aroundOf(drawing);
+  return course.warmUp ?? warmUpFamily(course.threads, forms, offered, empty, preferences);
 }
 
-/** The warm-ups of all classes of a course, chosen together: from its own family, or from one that is made for what it teaches. */
-function warmUpsOf(drawing: Drawing): ChosenWarmUp[] {
+/** The same for its cool-downs. */
+export function coolDownsFrom(drawing: Drawing): PieceFamily | null {
+  const { course, forms } = drawing;
+  const { preferences, empty, offered } = aroundOf(drawing);
+  return course.coolDown ?? coolDownFamily(course.threads, forms, offered, empty, preferences);
+}
+
+/** What stands around the main part of a class: its warm-up, and the pieces of its cool-down; null where the family has none. */
+interface AroundMain {
+  readonly warmUp: ChosenWarmUp | undefined;
+  readonly coolDown: readonly string[] | null;
+}
+
+/** The warm-ups and cool-downs of all classes of a course, chosen together. */
+function aroundAll(drawing: Drawing): AroundMain[] {
   const { course, group, weave, context } = drawing;
-  const family = familyOf(drawing);
-  if (!family) return [];
-  const around = { doors: group.doors, schools: group.schools };
+  const { strength } = group.asked;
+  const plan = emptyFor({ doors: group.doors, schools: group.schools });
   const places = new Map(weave.held.map(({ id }, at) => [id, at]));
-  const classes = weave.held.map((one) => ({
-    minutes: one.minutes,
-    main: mainOf(drawing, one),
-    introductions: cellsOf(course.threads, course.plan, one.id, places).filter(isIntroduction).length,
-  }));
-  return chooseWarmUps(family, classes, context, { plan: emptyFor(around), strength: group.asked.strength });
+  const classes = weave.held.map((one) => {
+    const introduced = cellsOf(course.threads, course.plan, one.id, places).filter(isIntroduction);
+    return {
+      minutes: one.minutes,
+      main: mainOf(drawing, one),
+      introductions: introduced.length,
+      introduced: introduced.flatMap(({ thread: { taught } }) =>
+        taught.kind === 'movement' ? (context.find(taught.id) ?? []) : [],
+      ),
+    };
+  });
+  const [warm, cool] = [warmUpsFrom(drawing), coolDownsFrom(drawing)];
+  const warmUps = warm ? chooseWarmUps(warm, classes, context, { plan, strength }) : [];
+  const mains = classes.map(({ minutes, main }): Plan => {
+    const empty = plan(minutes);
+    return { ...empty, sections: empty.sections.map((one) => (one.kind === 'main' ? { ...one, ...main } : one)) };
+  });
+  const coolDowns = cool ? chooseCoolDowns(cool, mains, context, strength) : [];
+  return classes.map((_, place) => ({ warmUp: warmUps[place], coolDown: coolDowns[place] ?? null }));
 }
 
-/** The warm-ups that were chosen last, and for what: a term is drawn up class by class, and they are chosen for all of them at once. */
-const chosenLast = { key: '', warmUps: [] as readonly ChosenWarmUp[] };
+/** What was chosen last, and for what: a term is drawn up class by class, and it is chosen for all of them at once. */
+const chosenLast = { key: '', around: [] as readonly AroundMain[] };
 
-function rememberedWarmUps(drawing: Drawing): readonly ChosenWarmUp[] {
+function rememberedAround(drawing: Drawing): readonly AroundMain[] {
   const { course, group, weave, context } = drawing;
-  const { threads, plan, rules, warmUp, calendar } = course;
+  const { threads, plan, rules, warmUp, coolDown, calendar } = course;
   const { asked, schools, doors } = group;
   const offered = context.offered.map(({ id }) => id);
-  const key = JSON.stringify([threads, plan, rules, warmUp, calendar, asked, schools, doors, weave.from, offered]);
-  if (chosenLast.key !== key) Object.assign(chosenLast, { key, warmUps: warmUpsOf(drawing) });
-  return chosenLast.warmUps;
+  const depends = [threads, plan, rules, warmUp, coolDown, calendar, asked, schools, doors, weave.from, offered];
+  const key = JSON.stringify(depends);
+  if (chosenLast.key !== key) Object.assign(chosenLast, { key, around: aroundAll(drawing) });
+  return chosenLast.around;
 }
 
 /**
@@ -120,7 +157,7 @@ export function drawUpClass(
 ): DrawnClass {
   const known = new Set([...(context.known ?? []), ...knownBy(course, weave, one, forms)]);
   const drawing = { course, group, weave, forms, context };
-  const warmUp = rememberedWarmUps(drawing)[one.number - 1];
+  const { warmUp, coolDown = null } = rememberedAround(drawing)[one.number - 1] ?? {};
   const { plan, left } = draftAround(
     mainOf(drawing, one),
     besidesTaught({ ...context, known }, course.threads, forms),
@@ -130,6 +167,7 @@ export function drawUpClass(
       schools: group.schools,
       preferences: { recent: new Set(), level: LEVEL[group.asked.strength] },
       ...(warmUp?.kind === 'chosen' && { warmUp: warmUp.items }),
+      ...(coolDown && { coolDown }),
     },
   );
   const session: Session = {

@@ -171,3 +171,39 @@ test('what was seen after a class decides what is due: half does not go on, agai
   expect(stands('again')).toMatchObject({ stage: 0, last: -1 });
   expect(stands('again')?.added).toBeGreaterThan(0);
 });
+
+test('a form grows along the whole course, each place after what it waits for, and never in a heap at its end', () => {
+  const form = sampleThread('form', 12, {
+    taught: { kind: 'form', id: 'form', places: 12 },
+    after: [{ thread: 'clouds', layers: 2, mine: 2 }],
+  });
+  const { instance } = courseWeave(sampleCourse([form, clouds, walking], 24), DOORS, DAY);
+  const idealOf = (id: string) => instance.threads.find((one) => one.id === id)?.ideal ?? [];
+  const places = idealOf('form');
+  expect(places).toEqual(places.toSorted((a, b) => a - b));
+  expect(places[1]).toBeGreaterThan(idealOf('clouds')[1] ?? 0);
+  expect(places[5]).toBeLessThanOrEqual(13);
+  expect(places.filter((at) => at >= 16).length).toBeLessThanOrEqual(5);
+});
+
+test('the last class runs every must: its main part is as long as that takes, and what is only wanted makes room', () => {
+  const long = { practise: [9, 9, 9] };
+  const course = planned(
+    sampleCourse([
+      sampleThread('clouds', 3, long),
+      sampleThread('waves', 3, { ...long, wish: 'must' }),
+      sampleThread('bow', 2, { practise: [6, 6], wish: 'want' }),
+    ]),
+  );
+  // 22.5 minutes would be left of the last class's main part: two musts of nine fit, and not the wanted one besides.
+  expect(numbers(course, 'clouds').at(-1)).toBe(8);
+  expect(numbers(course, 'waves').at(-1)).toBe(8);
+  const three = sampleCourse(['one', 'two', 'three'].map((id) => sampleThread(id, 1, { practise: [10] })));
+  // Three musts of ten minutes each: half an hour of main part, instead of 22.5 minutes.
+  expect(courseWeave(three, DOORS, DAY).rooms.at(-1)?.main).toBe(30);
+});
+
+test('what is wanted is begun where three quarters of it can be reached', () => {
+  const { instance } = courseWeave(sampleCourse([sampleThread('bow', 4, { wish: 'want' }), clouds]), DOORS, DAY);
+  expect(instance.threads.map(({ least }) => least)).toEqual([3, undefined]);
+});

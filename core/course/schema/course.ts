@@ -29,6 +29,8 @@ export const Course = z
     plan: CoursePlan.default({}),
     /** What its warm-ups are made from; null where that is worked out from what is taught. */
     warmUp: PieceFamily.nullable().default(null),
+    /** The same for its cool-downs. */
+    coolDown: PieceFamily.nullable().default(null),
     /** What the instructor saw after a class, thing by thing: being taught is not being learnt. */
     seen: z
       .array(z.object({ classId: LineId, thread: LineId, taken: Taken }))

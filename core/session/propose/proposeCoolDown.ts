@@ -40,7 +40,7 @@ const isEasy = ({ movement, pieces }: Candidate): boolean => {
 };
 
 /** How hard the main part leaves each region, 1 at its ceiling. */
-function worked(analysed: AnalysedClass): Readonly<Record<Region, number>> {
+export function workedIn(analysed: AnalysedClass): Readonly<Record<Region, number>> {
   const main = analysed.plan.sections.findIndex(({ kind }) => kind === 'main');
   const lines = new Set(analysed.plan.sections[main]?.items.map(({ id }) => id));
   const strain = sessionStrain(
@@ -73,8 +73,31 @@ function readyFor({ plan, pieces }: AnalysedClass, section: number): (candidate:
     readinessGaps(candidate.pieces, ready).every(({ size }) => size < THRESHOLDS.readinessGap * SPARE);
 }
 
+/** The pieces that were chosen, as many as there is time for. */
+function chosenAlready(
+  candidates: readonly Candidate[],
+  pieces: readonly string[],
+  longest: number,
+): readonly Candidate[] {
+  const chosen: Candidate[] = [];
+  for (const id of pieces) {
+    const candidate = candidates.find(({ movement }) => movement.id === id);
+    if (candidate && chosen.length < MOST_LINES && secondsOf(chosen) + candidate.seconds <= longest)
+      chosen.push(candidate);
+  }
+  return chosen;
+}
+
 /** Findings about the end of the class; a proposal brings none of them. */
 const ABOUT_THE_END = ['cool-down-short', 'cool-down-fast', 'cool-down-low', 'ends-moving'];
+
+/** What a cool-down is asked to be besides. */
+interface CoolDownAsked {
+  /** One proposal for each. */
+  readonly tastes?: readonly Taste[];
+  /** The pieces it is made from, by their ids, where they are chosen already. */
+  readonly pieces?: readonly string[];
+}
 
 /**
  * Cool-downs for a class: what worked hardest is moved gently and looked after, pace and stance come down, and it ends still.
@@ -84,7 +107,7 @@ export function proposeCoolDown(
   plan: Plan,
   context: JudgingContext,
   preferences: Preferences,
-  tastes: readonly Taste[] = TASTES,
+  { tastes = TASTES, pieces }: CoolDownAsked = {},
 ): Proposal[] {
   const section = plan.sections.findIndex(({ kind }) => kind === 'cool-down');
   const bare = {
@@ -97,7 +120,8 @@ export function proposeCoolDown(
   const least = Math.max(THRESHOLDS.coolDownLeast, slot * THRESHOLDS.coolDownShare) + 10;
   const room = slot - analysed.timeline.totalMs / 1000;
   const target = Math.max(least, Math.min(slot * USUAL_SHARE, room));
-  const strain = worked(analysed);
+  const longest = target * 1.25 + 20;
+  const strain = workedIn(analysed);
   const pace = easedPace(plan, analysed, context.limits.pace.least);
   const paced = applyEdits(plan, [{ kind: 'pace', section, pace }]);
   const easy = candidatesFor(paced, context, preferences, 'cool-down').filter(isEasy);
@@ -107,7 +131,7 @@ export function proposeCoolDown(
   const used = new Map<string, number>();
 
   const made = (taste: Taste): Proposal => {
-    const chosen: Candidate[] = [];
+    const chosen: Candidate[] = pieces ? [...chosenAlready(candidates, pieces, longest)] : [];
     const cared: Partial<Record<Region, number>> = {};
     while (secondsOf(chosen) < target && chosen.length < MOST_LINES) {
       const worth = (candidate: Candidate): number => {
@@ -122,7 +146,7 @@ export function proposeCoolDown(
         return taste === 'shortest' ? care / dear / Math.sqrt(candidate.seconds) : care / dear;
       };
       const left = candidates.filter(
-        (candidate) => !chosen.includes(candidate) && secondsOf(chosen) + candidate.seconds <= target * 1.25 + 20,
+        (candidate) => !chosen.includes(candidate) && secondsOf(chosen) + candidate.seconds <= longest,
       );
       const [best] = left.toSorted((a, b) => worth(b) - worth(a));
       if (!best) break;

@@ -15,7 +15,7 @@ import { AIM_WORDS } from './aims';
 import { type Candidate, candidatesFor, secondsOf } from './candidates';
 import { type DraftRequest, type MainPart, mainItems, mainOf } from './mainPart';
 import { fittedPlan, mendedPlan } from './mendDraft';
-import type { Preferences } from './preferences';
+import type { Preferences, Proposal } from './preferences';
 import { proposeCoolDown } from './proposeCoolDown';
 import { proposeWarmUp } from './proposeWarmUp';
 
@@ -59,6 +59,13 @@ function quietLines(
   return (role === 'closing' ? lines.reverse() : lines).map(({ item }) => item);
 }
 
+/** A cool-down from the pieces that were chosen for it, or from all that is offered. */
+function coolDownFor(plan: Plan, context: JudgingContext, { preferences, coolDown }: Around): Proposal[] {
+  const tastes = ['familiar'] as const;
+  const chosen = coolDown ? proposeCoolDown(plan, context, preferences, { tastes, pieces: coolDown }) : [];
+  return chosen[0]?.complete ? chosen : proposeCoolDown(plan, context, preferences, { tastes });
+}
+
 /** A draft is mended and fitted again at most so often. */
 const ROUNDS = 4;
 
@@ -77,6 +84,8 @@ function mainReason({ form, name, lines, rounds }: MainPart): string {
 type Around = Pick<DraftRequest, 'slotMinutes' | 'doors' | 'preferences' | 'schools'> & {
   /** Its warm-up, where that is chosen already; else it is worked out. */
   readonly warmUp?: readonly Item[];
+  /** The pieces of its cool-down, by their ids, where they are chosen already; where they do not do, others are taken. */
+  readonly coolDown?: readonly string[];
 };
 
 export const emptyPlan = ({
@@ -152,7 +161,7 @@ export function draftAround(
   plan = around.warmUp
     ? withItems(plan, 'warm-up', around.warmUp)
     : taken(proposeWarmUp(plan, context, preferences, ['familiar']));
-  plan = taken(proposeCoolDown(plan, context, preferences, ['familiar']));
+  plan = taken(coolDownFor(plan, context, around));
   for (let round = 0; round < ROUNDS; round += 1) {
     plan = mendedPlan(plan, context);
     const fitted = fittedPlan(plan, context) ?? plan;

@@ -108,7 +108,9 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
       calendar,
       rules: usualRules(group.asked.strength),
       threads: knownAlready(threadsFrom(from), group.knows),
-      ...(from.kind === 'again' || from.kind === 'on' ? { warmUp: from.course.warmUp } : {}),
+      ...(from.kind === 'again' || from.kind === 'on'
+        ? { warmUp: from.course.warmUp, coolDown: from.course.coolDown }
+        : {}),
     });
     try {
       const { plan } = await planCourse(course, group, 0, 'anew');

@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { Course } from '../../../../core/course/schema/course';
 import type { Group } from '../../../../core/group/group';
 import { CalendarTab } from './CalendarTab';
+import { FamilyTab } from './FamilyTab';
 import { RulesTab } from './RulesTab';
 import { ThreadsTab } from './ThreadsTab';
-import { WarmUpTab } from './WarmUpTab';
 import './change.css';
 
 interface Props {
@@ -29,7 +29,16 @@ export function ChangeCourse({ course, group, isPlanning, onPlan }: Props) {
   const tabs = [
     { key: 'threads', label: 'What is taught', children: <ThreadsTab course={now} onChange={setDraft} /> },
     { key: 'calendar', label: 'When', children: <CalendarTab course={now} onChange={setDraft} /> },
-    { key: 'warm-up', label: 'Warm-ups', children: <WarmUpTab course={now} group={group} onChange={setDraft} /> },
+    {
+      key: 'warm-up',
+      label: 'Warm-ups',
+      children: <FamilyTab part="warmUp" course={now} group={group} onChange={setDraft} />,
+    },
+    {
+      key: 'cool-down',
+      label: 'Cool-downs',
+      children: <FamilyTab part="coolDown" course={now} group={group} onChange={setDraft} />,
+    },
     { key: 'rules', label: 'By which figures', children: <RulesTab course={now} onChange={setDraft} /> },
   ];
   return (
