@@ -106,4 +106,60 @@ describe('a class in a file', () => {
       problems: [{ path: ['session', 'sections', 1, 'items', 1, 'movementId'] }, {}],
     });
   });
+
+  test('two versions of one movement come along as versions of one name', () => {
+    const lift = MOVEMENTS.find(({ id }) => id === 'lift');
+    if (!lift) throw new Error('there is a lift');
+    const changed = { ...lift, id: 'lift@3', about: 'Lifted as it was taught later on.' };
+    const both = {
+      ...session,
+      sections: session.sections.map((section) =>
+        section.kind === 'main'
+          ? { ...section, items: [...section.items, { ...line('lift', 2, { id: 'later' }), movementId: 'lift@3' }] }
+          : section,
+      ),
+    };
+    const file = writeClass(both, (id) => (id === 'lift@3' ? changed : find(id)));
+    const nowhere = readClass(file, () => undefined, 'new-id');
+    if (!nowhere.ok) throw new Error(nowhere.problems.map(({ message }) => message).join());
+    const own = nowhere.brings.filter(({ id }) => id.startsWith('lift'));
+    expect(own.map(({ id }) => id)).toEqual(['lift', 'lift@1']);
+    expect(own[1]?.about).toBe(changed.about);
+    expect(JSON.stringify(nowhere.session)).toContain('"movementId":"lift@1"');
+    expect(nowhere.renamed).toEqual([]);
+    // Where the name is taken by something else, both come under one other name.
+    const other = { ...lift, about: 'Something else of the same name, here before.' };
+    const taken = readClass(file, (id) => (id === 'lift' ? other : undefined), 'new-id');
+    if (!taken.ok) throw new Error('it is sound');
+    expect(taken.brings.map(({ id }) => id).filter((id) => id.startsWith('lift'))).toEqual(['lift-2', 'lift-2@1']);
+  });
+  test('the same movement twice comes once; where the two differ, the second is named', () => {
+    const file = JSON.parse(text);
+    const [first] = file.movements;
+    const twice = readClass(
+      JSON.stringify({ ...file, movements: [...file.movements, first] }),
+      () => undefined,
+      'new-id',
+    );
+    if (!twice.ok) throw new Error('it is sound');
+    expect(twice.brings.filter(({ id }) => id === first.id)).toHaveLength(1);
+    const other = { ...first, about: 'The same id, and something else.' };
+    const differs = readClass(JSON.stringify({ ...file, movements: [...file.movements, other] }), find, 'new-id');
+    expect(differs).toMatchObject({
+      ok: false,
+      problems: [{ path: ['movements', file.movements.length, 'id'], message: expect.stringContaining('twice') }],
+    });
+  });
+  test('a small file that would make a class of days is refused with the field', () => {
+    const file = JSON.parse(text);
+    const noted = file.session.sections[2].items.find(({ id }: { id: string }) => id === 'noted');
+    Object.assign(noted, { count: 3600, rounds: 20 });
+    const read = readClass(JSON.stringify(file), find, 'new-id');
+    expect(read).toMatchObject({ ok: false, problems: [{ message: expect.stringMatching(/steps of this class/) }] });
+  });
+  test('brackets in brackets, a hundred thousand deep, are no class', () => {
+    expect(readClass('['.repeat(100_000), find, 'new-id').ok).toBe(false);
+    expect(readClass(`${'['.repeat(100_000)}${']'.repeat(100_000)}`, find, 'new-id').ok).toBe(false);
+    expect(readClass(`${'{"session":'.repeat(50_000)}1${'}'.repeat(50_000)}`, find, 'new-id').ok).toBe(false);
+  });
 });

@@ -2,9 +2,10 @@ import { z } from 'zod';
 import { Movement } from '../movement/schema/movement';
 import { Session } from '../session/plan/session';
 import { movementIdsOf } from '../session/schedule/settleItem';
-import { missingMovements } from '../session/schedule/timeline';
+import { missingMovements, planProblems } from '../session/schedule/timeline';
 import { broughtMovements } from './broughtMovements';
 import { type FileProblem, readJson } from './readJson';
+import { twinProblems } from './twinProblems';
 
 /** A class in a file of its own, with every movement it names, so that it opens on another machine. */
 export const ClassFile = z.object({
@@ -44,12 +45,17 @@ export function readClass(text: string, find: (id: string) => Movement | undefin
   if (!read.ok) return read;
   const { session, movements } = read.written;
   const inFile = new Map(movements.map((movement) => [movement.id, movement]));
-  const problems = missingMovements(session, (movementId) => inFile.get(movementId) ?? find(movementId)).map(
-    ({ path, message }): FileProblem => ({
-      path: ['session', ...path],
-      message: `${message}, neither in the file nor here`,
-    }),
-  );
+  const findEither = (movementId: string) => inFile.get(movementId) ?? find(movementId);
+  const missing = missingMovements(session, findEither).map(({ path, message }) => ({
+    path,
+    message: `${message}, neither in the file nor here`,
+  }));
+  const problems = [
+    ...twinProblems(movements),
+    ...(missing.length > 0 ? missing : planProblems(session, findEither)).map(
+      ({ path, message }): FileProblem => ({ path: ['session', ...path], message }),
+    ),
+  ];
   if (problems.length > 0) return { ok: false, problems };
 
   const { brings, renamed, nameOf } = broughtMovements(movements, find);

@@ -2,9 +2,7 @@ import Papa from 'papaparse';
 import type { HeldClass } from '../course/calendar/courseClasses';
 import { cellsOf, isIntroduction } from '../course/classes/classCells';
 import type { Course } from '../course/schema/course';
-
-/** A cell that a spreadsheet would take for a formula is kept from being one. */
-const asText = (value: string): string => (/^[=+\-@\t\r]/.test(value) ? `'${value}` : value);
+import { FORMULAE } from './formulaGuard';
 
 /**
  * A course's weave as a table (RFC 4180): a row for each thing of each class, with its date, what it is there for, which step, and the
@@ -19,13 +17,13 @@ export function courseCsv(course: Course, held: readonly HeldClass[]): string {
         class: number,
         date,
         time: startsAt,
-        thread: asText(cell.thread.title),
+        thread: cell.thread.title,
         what: isIntroduction(cell)
           ? 'new'
           : cell.practised === 1 && cell.thread.kind === 'steps'
             ? 'shown again'
             : 'practised',
-        steps: asText(fresh.map(({ name }) => name).join(', ')),
+        steps: fresh.map(({ name }) => name).join(', '),
         minutes: fresh.length > 0 ? fresh.reduce((sum, { minutes }) => sum + minutes, 0) : '',
       };
     }),
@@ -33,6 +31,7 @@ export function courseCsv(course: Course, held: readonly HeldClass[]): string {
   return Papa.unparse(rows, {
     columns: ['class', 'date', 'time', 'thread', 'what', 'steps', 'minutes'],
     newline: '\r\n',
+    escapeFormulae: FORMULAE,
   });
 }
 

@@ -4,6 +4,7 @@ import type { Form } from '../movement/schema/form';
 import { type FindMovement, Movement } from '../movement/schema/movement';
 import { broughtMovements } from './broughtMovements';
 import { type FileProblem, readJson } from './readJson';
+import { twinProblems } from './twinProblems';
 
 /** A course in a file of its own, with every movement it names: its calendar, threads, rules, plan and what was seen. */
 export const CourseFile = z.object({
@@ -51,14 +52,17 @@ export function readCourse(
   if (!read.ok) return read;
   const { course, movements } = read.written;
   const inFile = new Set(movements.map((movement) => movement.id));
-  const problems = course.threads.flatMap(({ taught }, place): FileProblem[] => {
-    const path = ['course', 'threads', place, 'taught', 'id'];
-    if (taught.kind === 'form' && !forms.some((form) => form.id === taught.id))
-      return [{ path, message: `the form "${taught.id}" is not here` }];
-    if (taught.kind === 'movement' && !inFile.has(taught.id) && !find(taught.id))
-      return [{ path, message: `there is no movement "${taught.id}", neither in the file nor here` }];
-    return [];
-  });
+  const problems = twinProblems(movements);
+  problems.push(
+    ...course.threads.flatMap(({ taught }, place): FileProblem[] => {
+      const path = ['course', 'threads', place, 'taught', 'id'];
+      if (taught.kind === 'form' && !forms.some((form) => form.id === taught.id))
+        return [{ path, message: `the form "${taught.id}" is not here` }];
+      if (taught.kind === 'movement' && !inFile.has(taught.id) && !find(taught.id))
+        return [{ path, message: `there is no movement "${taught.id}", neither in the file nor here` }];
+      return [];
+    }),
+  );
   if (problems.length > 0) return { ok: false, problems };
   const { brings, renamed, nameOf } = broughtMovements(movements, find);
   const threads = course.threads.map((thread) => {

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { Movement } from '../movement/schema/movement';
+import { FORMULAE, withoutGuard } from './formulaGuard';
 
 /** Something wrong in a text that was read: where, and what. `line` counts from 1 with the heading as line 1. */
 export interface ReadFault {
@@ -66,6 +67,10 @@ const plain = (name: keyof Movement & string, as: 'text' | 'list' | 'number' | '
   },
 });
 
+/** So many rows are read at once, and so many faults are named: the first say enough. */
+const MOST_ROWS = 2000;
+const MOST_FAULTS = 50;
+
 /** The tabular part of a movement. Its postures and phases do not fit a table; they travel as JSON. */
 const COLUMNS: readonly Column[] = [
   plain('id', 'text'),
@@ -92,7 +97,7 @@ export const movementsToCsv = (movements: readonly Movement[]): string =>
       fields: COLUMNS.map(({ name }) => name),
       data: movements.map((movement) => COLUMNS.map(({ write }) => write(movement))),
     },
-    { newline: '\n' },
+    { newline: '\n', escapeFormulae: FORMULAE },
   );
 
 /**
@@ -105,6 +110,7 @@ export function movementsFromCsv(text: string, find: (id: string) => Movement | 
   const { data, errors, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
+    transform: withoutGuard,
   });
   for (const { row, message } of errors) faults.push({ line: (row ?? 0) + 2, field: '', message });
   const known = COLUMNS.filter(({ name }) => meta.fields?.includes(name));
@@ -115,8 +121,12 @@ export function movementsFromCsv(text: string, find: (id: string) => Movement | 
     faults.push({ line: 1, field: 'id', message: 'the column “id” is missing' });
   if (faults.length > 0) return { ok: false, faults };
 
+  if (data.length > MOST_ROWS)
+    return { ok: false, faults: [{ line: MOST_ROWS + 2, field: '', message: `at most ${MOST_ROWS} rows are read` }] };
+
   const seen = new Set<string>();
   const movements = data.flatMap((row, index): Movement[] => {
+    if (faults.length >= MOST_FAULTS) return [];
     const line = index + 2;
     const id = (row.id ?? '').trim();
     const movement = find(id);
@@ -124,7 +134,10 @@ export function movementsFromCsv(text: string, find: (id: string) => Movement | 
       faults.push({ line, field: 'id', message: `there is no movement “${id}”; a new one needs its phases, as JSON` });
       return [];
     }
-    if (seen.has(id)) faults.push({ line, field: 'id', message: `“${id}” stands here twice` });
+    if (seen.has(id)) {
+      faults.push({ line, field: 'id', message: `“${id}” stands here twice` });
+      return [];
+    }
     seen.add(id);
     const into: Record<string, unknown> = { ...movement };
     for (const { name, read } of known) read(row[name] ?? '', into);

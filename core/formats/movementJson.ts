@@ -17,12 +17,22 @@ export const movementSchema = (): object => ({
 export const movementsToJson = (movements: readonly Movement[]): string =>
   `${JSON.stringify({ format: MOVEMENT_FORMAT, movements }, null, 2)}\n`;
 
-/** The line a movement's id stands on, from 1; the first line where it has none that can be found. */
-function lineOf(text: string, written: unknown): number {
-  const id = typeof written === 'object' && written !== null && 'id' in written ? JSON.stringify(written.id) : null;
-  const at = id === null ? -1 : text.search(new RegExp(`"id":\\s*${id.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`));
-  return at < 0 ? 1 : text.slice(0, at).split('\n').length;
+/** So many faults are named: the first say enough. */
+const MOST_FAULTS = 50;
+
+/** The line each id stands on first, from 1, found in one pass over the text. */
+function linesOfIds(text: string): ReadonlyMap<string, number> {
+  const lines = new Map<string, number>();
+  text.split('\n').forEach((line, index) => {
+    for (const [, id] of line.matchAll(/"id":\s*"([^"\\]*)"/g)) {
+      if (id !== undefined && !lines.has(id)) lines.set(id, index + 1);
+    }
+  });
+  return lines;
 }
+
+const idOf = (written: unknown): string =>
+  typeof written === 'object' && written !== null && 'id' in written ? String(written.id) : '';
 
 /**
  * Reads a file of movements, or one movement by itself.
@@ -49,8 +59,10 @@ export function movementsFromJson(text: string): ReadAnswer {
   const written: readonly unknown[] = file.success ? file.data.movements : [content];
   const faults: ReadFault[] = [];
   const seen = new Set<string>();
+  const lines = linesOfIds(text);
   const movements = written.flatMap((one, index): Movement[] => {
-    const line = lineOf(text, one);
+    if (faults.length >= MOST_FAULTS) return [];
+    const line = lines.get(idOf(one)) ?? 1;
     const answer = Movement.safeParse(one);
     if (!answer.success) {
       faults.push(

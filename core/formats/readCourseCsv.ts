@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
+import { withoutGuard } from './formulaGuard';
 
 /** A row of a course's table that says what is new in a class. */
 const Row = z.object({
@@ -28,8 +29,8 @@ export type ReadCourseCsv =
 const MOST_ROWS = 4000;
 const MOST_PROBLEMS = 20;
 
-/** A quote that kept a cell from being taken for a formula is no part of what it says; nor may a name hold what parts typed things. */
-const plain = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, '').replaceAll(/[;\r\n]+/g, ' ');
+/** A name may not hold what parts typed things. */
+const plain = (text: string): string => text.replaceAll(/[;\r\n]+/g, ' ');
 
 /**
  * Reads a syllabus from a table with the columns class, thread, and where there are such what and steps: the table of a weave as it is
@@ -40,6 +41,7 @@ export function readCourseCsv(text: string): ReadCourseCsv {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (name) => name.trim().toLowerCase(),
+    transform: withoutGuard,
   });
   const fail = (line: number, field: string, message: string): ReadCourseCsv => ({
     ok: false,

@@ -9,7 +9,7 @@ import {
 } from '../../core/formats/api';
 import type { FindMovement } from '../../core/movement/schema/movement';
 import type { Session } from '../../core/session/plan/session';
-import { missingMovements } from '../../core/session/schedule/timeline';
+import { planProblems } from '../../core/session/schedule/timeline';
 import type { GroupStore } from '../store/groups';
 import type { SaveAnswer } from '../store/revised';
 import type { SessionStore } from '../store/sessions';
@@ -105,14 +105,17 @@ export function sessionRoutes(
 
   /** What the schema cannot see: movements and groups that do not exist. */
   const refuseUnknown = (session: Session): void => {
-    const errors = missingMovements(session, find).map(({ path: at, message }) => ({
+    const errors = planProblems(session, find).map(({ path: at, message }) => ({
       path: ['session', ...at],
       message,
     }));
     if (session.groupId !== null && !groups.find(session.groupId)) {
       errors.push({ path: ['session', 'groupId'], message: `there is no group "${session.groupId}"` });
     }
-    if (errors.length > 0) throw new Refusal(422, 'The class names something that does not exist.', { errors });
+    if (errors.length > 0)
+      throw new Refusal(422, 'The class names something that does not exist, or is too large to be laid out.', {
+        errors,
+      });
   };
 
   /** A save as it is answered; what was sent is never lost where the store holds something newer. */

@@ -27,6 +27,9 @@ export const Names = z.object({
 });
 export type Names = z.infer<typeof Names>;
 
+/** A line of a movement, done as often as it may be, is no more than so many steps: an hour of two a second. */
+const MOST_STEPS = 7200;
+
 /** So long a movement's id may be without its version: the number comes behind it. */
 const MOST_IN_NAME = 72;
 
@@ -73,6 +76,14 @@ export const Movement = z
         message: `the cycle has no ${movement.count.unit} to count`,
       });
       return;
+    }
+    const steps = (movement.count.most / amount) * movement.parts.cycle.length;
+    if (steps > MOST_STEPS) {
+      context.addIssue({
+        code: 'custom',
+        path: ['count', 'most'],
+        message: `makes ${Math.round(steps)} steps of one line: at most ${MOST_STEPS}`,
+      });
     }
     for (const [index, { breaths }] of movement.breathSchools.entries()) {
       if (breaths.length !== movement.parts.cycle.length)

@@ -4,8 +4,10 @@ import { isPauseKind } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
 import type { Item, MovementItem, Plan } from '../plan/session';
 import { TimelineClock } from '../timeline/clock';
+import { lineTimes } from '../timeline/lineTimes';
 import type { Segment, Timeline } from '../timeline/segment';
 import { chainChange } from './changeOfSide';
+import { MOST_HOURS, tooManySteps } from './planSize';
 import { RESTING } from './restPoses';
 import type { Arrival } from './scheduleBridge';
 import { type ScheduledLine, scheduleMovement } from './scheduleMovement';
@@ -21,6 +23,12 @@ export interface TimelineProblem {
 export type TimelineAnswer =
   | { readonly ok: true; readonly timeline: Timeline }
   | { readonly ok: false; readonly problems: readonly TimelineProblem[] };
+
+/** What of a plan cannot be laid out in time: movements the repertoire does not hold, and lines that make it too large. */
+export function planProblems(plan: Plan, find: FindMovement): readonly TimelineProblem[] {
+  const answer = timelineOf(plan, find);
+  return answer.ok ? [] : answer.problems;
+}
 
 /** The lines of a plan whose movement the repertoire does not hold. */
 export function missingMovements(plan: Plan, find: FindMovement): TimelineProblem[] {
@@ -120,10 +128,10 @@ function scheduleRoutine({ clock, plan, section, find }: Passage, itemId: string
  * @param plan sections with their paces and items
  * @param find the repertoire
  * @returns segments in whole milliseconds that follow each other without gaps, with the stretch of every item and section;
- *   or the lines whose movement is unknown
+ *   or the lines whose movement is unknown, or that make it too large to be laid out
  */
 export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
-  const problems = missingMovements(plan, find);
+  const problems = [...missingMovements(plan, find), ...tooManySteps(plan, find)];
   if (problems.length > 0) return { ok: false, problems };
   const clock = new TimelineClock();
   let arrival: Arrival = { pose: RESTING, breath: null };
@@ -139,5 +147,21 @@ export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
         });
     });
   });
-  return { ok: true, timeline: clock.finish() };
+  const timeline = clock.finish();
+  const tooLong = tooManyHours(plan, timeline);
+  return tooLong ? { ok: false, problems: [tooLong] } : { ok: true, timeline };
+}
+
+/** The line that makes a class last for more hours than are laid out; null where none does. */
+function tooManyHours(plan: Plan, timeline: Timeline): TimelineProblem | null {
+  if (timeline.totalMs <= MOST_HOURS * 3_600_000) return null;
+  const longest = [...lineTimes(timeline).values()].toSorted((a, b) => b.lengthMs - a.lengthMs)[0];
+  const s = longest?.section ?? 0;
+  const i = plan.sections[s]?.items.findIndex(({ id }) => id === longest?.itemId) ?? -1;
+  const field = plan.sections[s]?.items[i]?.kind === 'movement' ? 'count' : 'seconds';
+  const hours = Math.round(timeline.totalMs / 3_600_000);
+  return {
+    path: ['sections', s, 'items', Math.max(0, i), field],
+    message: `the class would last ${hours} hours, and this most of it: at most ${MOST_HOURS} are laid out`,
+  };
 }

@@ -65,8 +65,9 @@ export const AddLine = memo(function AddLine({ section, kind }: Props) {
       className="add-line"
       variant="borderless"
       value={text}
-      options={offers.map(({ key, title, reading, cautions, ms, movement }) => ({
+      options={offers.map(({ key, items, title, reading, cautions, ms, movement, newName }) => ({
         value: key,
+        disabled: items.length === 0 && newName === null,
         label: (
           <span className="add-offer">
             {movement ? <OfferFigure movement={movement} /> : <span />}

@@ -43,9 +43,10 @@ const plain = (name: string): string =>
     .replaceAll(/[\p{M}\s]/gu, '')
     .toLowerCase();
 
-function msOf(items: readonly Item[], session: Session, passage: Passage, repertoire: Repertoire): number {
+/** How long some lines last by themselves; null where that is far too long to be laid out. */
+function msOf(items: readonly Item[], session: Session, passage: Passage, repertoire: Repertoire): number | null {
   const alone = timelineOf({ ...session, sections: [{ ...passage, items: [...items] }] }, repertoire.find);
-  return alone.ok ? alone.timeline.totalMs : 0;
+  return alone.ok ? alone.timeline.totalMs : null;
 }
 
 function readingOf(first: number, last: number, of: number): string {
@@ -77,7 +78,7 @@ function formsFor({ name, amount }: Written, session: Session, passage: Passage,
       title: form.names.english[0] ?? form.id,
       reading: readingOf(first, last, of),
       cautions: '',
-      ms: msOf(items, session, passage, repertoire),
+      ms: msOf(items, session, passage, repertoire) ?? 0,
       movement: null,
       newName: null,
     };
@@ -112,13 +113,15 @@ function movementOffers(
     const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';
     const said = `${amountSaid(item)} ${countWords(movement, item).words}${rounds}`;
     const missed = unmatched.length > 0 ? `not understood: ${unmatched.join(' ')}` : '';
+    const ms = msOf([item], session, passage, repertoire);
     return {
       key: place === 0 ? movement.id : `${movement.id} ${place}`,
-      items: [item],
+      items: ms === null ? [] : [item],
       title: usualName(movement),
-      reading: [note || said, besides, missed].filter(Boolean).join(', '),
+      reading:
+        ms === null ? `${said}: too much for a class` : [note || said, besides, missed].filter(Boolean).join(', '),
       cautions: spaced(movement.cautions.filter((caution) => caution !== 'general').join(', ')),
-      ms: msOf([item], session, passage, repertoire),
+      ms: ms ?? 0,
       movement,
       newName: null,
     };
