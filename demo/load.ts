@@ -1,6 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import type { Form } from '../core/movement/schema/form';
 import type { Movement } from '../core/movement/schema/movement';
+import { atOnce } from '../server/store/atOnce';
 import { courseStore } from '../server/store/courses';
 import { groupStore } from '../server/store/groups';
 import { logStore } from '../server/store/logs';
@@ -25,7 +26,7 @@ export function loadDemo(
   const met = groupsAround(demoGroups, today);
   const courses = demoCourses(today, met, find, forms);
   const now = new Date().toISOString();
-  database.transaction(() => {
+  atOnce(database, () => {
     const groups = groupStore(database);
     for (const group of met) groups.add(group);
     const ofCourses = courseStore(database);

@@ -1,13 +1,11 @@
-import { mkdirSync } from 'node:fs';
 import dayjs from 'dayjs';
 import { readSettings } from '../server/settings';
-import { restoreFrom } from '../server/store/keep';
+import { restoreFrom } from '../server/store/restoreFrom';
 
 const [file] = process.argv.slice(2);
 try {
   if (!file) throw new Error('Say where from: npm run restore -- FILE');
   const { dataFolder } = readSettings(process.env);
-  mkdirSync(dataFolder, { recursive: true });
   const kept = await restoreFrom(dataFolder, file, dayjs().format('YYYYMMDD-HHmmss'));
   console.log(
     `Restored from ${file}.${kept ? ` What was there before is kept in ${kept}.` : ''} Start Vesperum again.`,

@@ -6,6 +6,7 @@ import { loadDemo } from '../demo/load';
 import { createApp } from '../server/app';
 import { readForms, readRepertoire } from '../server/repertoire';
 import { readSettings } from '../server/settings';
+import { lockFolder } from '../server/store/lockFolder';
 import { openDatabase } from '../server/store/open';
 
 /** Milliseconds. */
@@ -17,8 +18,10 @@ function start(): void {
   const { port, dataFolder } = readSettings(process.env);
   const movements = readRepertoire(join(root, 'repertoire'));
   const forms = readForms(join(root, 'repertoire', 'forms'));
-  const { database, isNew } = openDatabase(dataFolder);
-  if (isNew && !process.argv.includes('--empty')) loadDemo(database, movements, forms, dayjs().format('YYYY-MM-DD'));
+  const unlock = lockFolder(dataFolder);
+  const { database } = openDatabase(dataFolder, (empty) => {
+    if (!process.argv.includes('--empty')) loadDemo(empty, movements, forms, dayjs().format('YYYY-MM-DD'));
+  });
   const built = join(root, 'dist', 'web');
   const app = createApp({
     database,
@@ -44,6 +47,7 @@ function start(): void {
   const stop = () => {
     server.close();
     database.close();
+    unlock();
     process.exit(0);
   };
   process.on('SIGINT', stop);

@@ -2,6 +2,7 @@ import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
 import { ClassFileText, StoredSession } from '../../core/formats/api';
 import { readClass } from '../../core/formats/classJson';
+import { atOnce } from '../store/atOnce';
 import type { MovementStore } from '../store/movements';
 import type { SessionStore } from '../store/sessions';
 import { Refusal } from './reply/problem';
@@ -24,12 +25,13 @@ export const classFileRoutes = (database: Database, sessions: SessionStore, move
   const now = () => new Date().toISOString();
   return router().openapi(bring, (context) => {
     const { text, id } = context.req.valid('json');
-    const read = readClass(text, movements.find, id);
-    if (!read.ok) {
-      const errors = read.problems.map(({ path, message }) => ({ path: [...path], message }));
-      throw new Refusal(422, 'The file cannot be read as it is. Nothing was written.', { errors });
-    }
-    const stored = database.transaction(() => {
+    // Read inside: what is here cannot change between reading the file and writing what it brings.
+    const stored = atOnce(database, () => {
+      const read = readClass(text, movements.find, id);
+      if (!read.ok) {
+        const errors = read.problems.map(({ path, message }) => ({ path: [...path], message }));
+        throw new Refusal(422, 'The file cannot be read as it is. Nothing was written.', { errors });
+      }
       const added = sessions.add(read.session, now());
       if (added) movements.write(read.brings, now());
       return added;

@@ -3,6 +3,7 @@ import type { Database } from 'better-sqlite3';
 import { CourseFileText, StoredCourse } from '../../core/formats/courseApi';
 import { readCourse } from '../../core/formats/courseJson';
 import type { Form } from '../../core/movement/schema/form';
+import { atOnce } from '../store/atOnce';
 import type { CourseStore } from '../store/courses';
 import type { GroupStore } from '../store/groups';
 import type { MovementStore } from '../store/movements';
@@ -36,12 +37,13 @@ export const courseFileRoutes = (
       const errors = [{ path: ['groupId'], message: `there is no group "${groupId}"` }];
       throw new Refusal(422, 'There is no such group.', { errors });
     }
-    const read = readCourse(text, movements.find, forms, id, groupId);
-    if (!read.ok) {
-      const errors = read.problems.map(({ path, message }) => ({ path: [...path], message }));
-      throw new Refusal(422, 'The file cannot be read as it is. Nothing was written.', { errors });
-    }
-    const stored = database.transaction(() => {
+    // Read inside: what is here cannot change between reading the file and writing what it brings.
+    const stored = atOnce(database, () => {
+      const read = readCourse(text, movements.find, forms, id, groupId);
+      if (!read.ok) {
+        const errors = read.problems.map(({ path, message }) => ({ path: [...path], message }));
+        throw new Refusal(422, 'The file cannot be read as it is. Nothing was written.', { errors });
+      }
       const added = courses.add(read.course, now());
       if (added) movements.write(read.brings, now());
       return added;

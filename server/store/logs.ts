@@ -3,6 +3,7 @@ import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import type { LogNotes, LogSummary } from '../../core/formats/api';
 import { ClassLog } from '../../core/record/classLog';
+import { atOnce } from './atOnce';
 import { type LenientReader, readLeniently } from './unread';
 
 export interface LogStore {
@@ -79,7 +80,7 @@ export function logStore(database: Database, reader: LenientReader = readLenient
       }),
     ids: () => ids.all().map((row) => Named.parse(row).id),
     find,
-    add: database.transaction((log: ClassLog) => {
+    add: atOnce(database, (log: ClassLog) => {
       const there = find(log.id);
       // Who came and what to remember is said afterwards; what was taught is what makes it the same.
       if (there)

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Database } from 'better-sqlite3';
+import { atOnce } from './atOnce';
 
 /** The file was written by a newer Vesperum; it has not been touched. */
 export class NewerDatabaseError extends Error {
@@ -32,17 +33,25 @@ export const newestMigration = (folder = OWN): number => readMigrations(folder).
 /**
  * Brings a database up to date: every migration it has not seen, in order, all in one transaction.
  * The number of the last one is kept in the file's own `user_version`.
+ * @param fill puts what it begins with into a database that had none of them, in the same transaction
+ * @returns whether it had none of them
  * @throws NewerDatabaseError, having touched nothing, when the file knows a migration that this version does not
  */
-export function migrate(database: Database, folder = OWN): void {
+export function migrate(
+  database: Database,
+  fill: (database: Database) => void = () => undefined,
+  folder = OWN,
+): boolean {
   const migrations = readMigrations(folder);
   const known = newestMigration(folder);
   const found = Number(database.pragma('user_version', { simple: true }));
   if (found > known) throw new NewerDatabaseError(found, known);
-  database.transaction(() => {
+  atOnce(database, () => {
     for (const { number, sql } of migrations.filter((migration) => migration.number > found)) {
       database.exec(sql);
       database.pragma(`user_version = ${number}`);
     }
+    if (found === 0) fill(database);
   })();
+  return found === 0;
 }

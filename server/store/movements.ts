@@ -2,6 +2,7 @@ import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import { Movement } from '../../core/movement/schema/movement';
 import { atVersion, baseId, newestOf, versionOf } from '../../core/movement/schema/version';
+import { atOnce } from './atOnce';
 import { type LenientReader, readLeniently } from './unread';
 
 /** All movements there are: those that came along and the instructor's own, in every version. */
@@ -58,7 +59,7 @@ export function movementStore(
   };
   read();
 
-  const writeAll = database.transaction((movements: readonly Movement[], now: string): Movement[] =>
+  const writeAll = atOnce(database, (movements: readonly Movement[], now: string): Movement[] =>
     movements.map((movement) => {
       const before = known.newest.get(baseId(movement.id));
       // A version that cannot be read has its number all the same.

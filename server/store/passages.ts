@@ -1,6 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import { Passage } from '../../core/session/plan/lineSet';
+import { atOnce } from './atOnce';
 import { type LenientReader, readLeniently } from './unread';
 
 export interface PassageStore {
@@ -27,7 +28,7 @@ export function passageStore(database: Database, reader: LenientReader = readLen
   };
   return {
     all: () => all.all().flatMap((row) => read(row) ?? []),
-    put: database.transaction((passage: Passage, now: string) => {
+    put: atOnce(database, (passage: Passage, now: string) => {
       const row = one.get(passage.id);
       const stored = row === undefined ? null : read(row);
       const { id, version } = passage;

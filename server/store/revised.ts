@@ -1,6 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import type { Unread } from '../../core/formats/api';
+import { atOnce } from './atOnce';
 import type { LenientReader } from './unread';
 
 /** What became of a save. */
@@ -71,12 +72,12 @@ export function revisedStore<Thing extends { readonly id: string }, Stored>(
   return {
     all: () => all.all().flatMap((row) => read(row) ?? []),
     find,
-    add: database.transaction((thing: Thing, now: string) => {
+    add: atOnce(database, (thing: Thing, now: string) => {
       if (taken.get(thing.id) !== undefined) return null;
       insert.run(thing.id, JSON.stringify(thing), now);
       return sure(thing.id);
     }),
-    save: database.transaction((thing: Thing, revision: number, now: string): SaveAnswer<Stored> => {
+    save: atOnce(database, (thing: Thing, revision: number, now: string): SaveAnswer<Stored> => {
       const there = find(thing.id);
       if (!there) return { kind: 'missing' };
       // A save whose answer was lost on the way comes again: the same content is no conflict.

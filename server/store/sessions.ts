@@ -2,6 +2,7 @@ import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import type { StoredSession } from '../../core/formats/api';
 import { Session } from '../../core/session/plan/session';
+import { atOnce } from './atOnce';
 import { type RevisedStore, revisedStore, type SaveAnswer } from './revised';
 import { type LenientReader, readLeniently } from './unread';
 
@@ -31,7 +32,7 @@ export function sessionStore(database: Database, reader: LenientReader = readLen
     ON CONFLICT (session_id) DO UPDATE SET document = excluded.document`);
   return {
     ...sessions,
-    add: database.transaction((session: Session, now: string) => {
+    add: atOnce(database, (session: Session, now: string) => {
       const added = sessions.add(session, now);
       if (added && session.course !== null) keepBase.run(session.id, JSON.stringify(session));
       return added;
@@ -41,7 +42,7 @@ export function sessionStore(database: Database, reader: LenientReader = readLen
       // One that an older house wrote otherwise is as good as none: then everything counts as made by hand.
       return row === undefined ? null : (Session.safeParse(JSON.parse(BaseRow.parse(row).document)).data ?? null);
     },
-    redraw: database.transaction((session: Session, drawn: Session, revision: number, now: string) => {
+    redraw: atOnce(database, (session: Session, drawn: Session, revision: number, now: string) => {
       const answer = sessions.save(session, revision, now);
       if (answer.kind === 'saved') keepBase.run(session.id, JSON.stringify(drawn));
       return answer;

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import SQLite from 'better-sqlite3';
 import { RepertoireError, readRepertoire } from '../repertoire';
 import { readSettings } from '../settings';
+import { lockFolder } from './lockFolder';
 import { migrate, NewerDatabaseError } from './migrate';
 import { databaseFile, openDatabase } from './open';
 
@@ -38,9 +39,9 @@ test('a migration that fails leaves the database as it was', () => {
   mkdirSync(migrations);
   writeFileSync(join(migrations, '001-good.sql'), 'CREATE TABLE kept (a TEXT);');
   const database = new SQLite(':memory:');
-  migrate(database, migrations);
+  migrate(database, undefined, migrations);
   writeFileSync(join(migrations, '002-half.sql'), 'CREATE TABLE half (a TEXT); CREATE TABLE kept (a TEXT);');
-  expect(() => migrate(database, migrations)).toThrow(/kept/);
+  expect(() => migrate(database, undefined, migrations)).toThrow(/kept/);
   expect(database.pragma('user_version', { simple: true })).toBe(1);
   expect(database.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").all()).toEqual([{ name: 'kept' }]);
 });
@@ -67,4 +68,42 @@ test('settings have defaults and a wrong one is named', () => {
     dataFolder: '/tmp/x',
   });
   expect(() => readSettings({ VESPERUM_PORT: 'tea' })).toThrow(/VESPERUM_PORT/);
+});
+
+test('a first start that is cut short leaves nothing: the next one fills the house', () => {
+  expect(() =>
+    openDatabase(folder, () => {
+      throw new Error('killed');
+    }),
+  ).toThrow('killed');
+  const { database, isNew } = openDatabase(folder, (empty) => {
+    empty.prepare("INSERT INTO groups (id, name, place, meets, about) VALUES ('a', 'a', '', '', '')").run();
+  });
+  expect(isNew).toBe(true);
+  expect(database.prepare('SELECT name FROM groups').pluck().all()).toEqual(['a']);
+  database.close();
+  let again = 0;
+  openDatabase(folder, () => {
+    again += 1;
+  }).database.close();
+  expect(again).toBe(0);
+});
+
+test('what cannot be opened says in plain words what to do, and stays as it is', () => {
+  const file = databaseFile(folder);
+  const other = new SQLite(file);
+  other.exec('CREATE TABLE recipes (a)');
+  other.close();
+  expect(() => openDatabase(folder)).toThrow(/holds the data of something else.*VESPERUM_DATA/);
+  const nowhere = join(folder, 'a-file');
+  writeFileSync(nowhere, '');
+  expect(() => openDatabase(nowhere)).toThrow(/cannot be written by this user/);
+  expect(() => lockFolder(nowhere)).toThrow(/cannot be written by this user/);
+});
+
+test('a second process on the same folder is refused with a sentence, and one after it is not', () => {
+  const unlock = lockFolder(folder);
+  expect(() => lockFolder(folder)).toThrow(/already running on the data in .*VESPERUM_DATA/);
+  unlock();
+  lockFolder(folder)();
 });

@@ -4,6 +4,7 @@ import { OwnCall, type Wording, wordedAs } from '../../core/movement/adapt/wordi
 import type { Movement } from '../../core/movement/schema/movement';
 import { baseId } from '../../core/movement/schema/version';
 import { rememberFor } from '../../core/remember/rememberFor';
+import { atOnce } from './atOnce';
 import type { MovementStore } from './movements';
 
 export interface WordingStore {
@@ -38,7 +39,7 @@ export function wordingStore(database: Database): WordingStore {
   const inStoredWords = () =>
     rememberFor((movement: Movement) => wordedAs(movement, stored.get(baseId(movement.id))?.calls ?? []));
   let worded = inStoredWords();
-  const putAll = database.transaction(({ movementId, calls }: Wording, now: string) => {
+  const putAll = atOnce(database, ({ movementId, calls }: Wording, now: string) => {
     clear.run(movementId);
     for (const call of calls) insert.run({ ...call, movementId, now });
   });

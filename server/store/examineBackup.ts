@@ -1,0 +1,75 @@
+import { existsSync, rmSync } from 'node:fs';
+import SQLite, { type Database } from 'better-sqlite3';
+import { keepFilePrivate } from './keepPrivate';
+import { migrate, NewerDatabaseError } from './migrate';
+
+/** A file that cannot be brought back; the message says why. Nothing was changed. */
+export class NoBackupError extends Error {}
+
+/** The tables of a database with their columns. */
+const shapeOf = (database: Database): Map<string, Set<string>> =>
+  new Map(
+    database
+      .prepare("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")
+      .pluck()
+      .all()
+      .map((table) => [
+        String(table),
+        new Set(database.prepare('SELECT name FROM pragma_table_info(?)').pluck().all(table).map(String)),
+      ]),
+  );
+
+/** Whether a database has exactly the tables and columns that ours has. */
+function isShapedLikeOurs(database: Database): boolean {
+  const empty = new SQLite(':memory:');
+  try {
+    migrate(empty);
+    const [ours, theirs] = [shapeOf(empty), shapeOf(database)];
+    return (
+      ours.size === theirs.size &&
+      [...ours].every(([table, columns]) => {
+        const there = theirs.get(table);
+        return there !== undefined && there.size === columns.size && [...columns].every((one) => there.has(one));
+      })
+    );
+  } finally {
+    empty.close();
+  }
+}
+
+/** Reads every row of every table once; a page that is damaged is found here, not in the middle of a class. */
+function readWhole(database: Database): void {
+  for (const table of shapeOf(database).keys())
+    for (const row of database.prepare(`SELECT * FROM "${table}"`).iterate()) if (!row) throw new Error('no row');
+}
+
+/**
+ * Lays a copy of a backup beside the data, brought up to date and read through, so that putting it in its place cannot fail half way.
+ * @param copy where the copy goes; it must not be there
+ * @throws NoBackupError or NewerDatabaseError, having left nothing
+ */
+export async function layCopy(file: string, copy: string): Promise<void> {
+  if (!existsSync(file)) throw new NoBackupError(`There is no file ${file}.`);
+  let source: Database | null = null;
+  let laid: Database | null = null;
+  try {
+    source = new SQLite(file, { readonly: true, fileMustExist: true });
+    if (source.pragma('integrity_check', { simple: true }) !== 'ok') throw new Error('damaged');
+    if (Number(source.pragma('user_version', { simple: true })) === 0) throw new Error('none of ours');
+    keepFilePrivate(copy);
+    await source.backup(copy);
+    laid = new SQLite(copy);
+    laid.pragma('journal_mode = DELETE');
+    migrate(laid);
+    if (!isShapedLikeOurs(laid)) throw new Error('another shape');
+    readWhole(laid);
+    laid.close();
+  } catch (error) {
+    laid?.close();
+    rmSync(copy, { force: true });
+    if (error instanceof NewerDatabaseError) throw error;
+    throw new NoBackupError(`${file} is not a backup made by Vesperum, or it is damaged. Nothing was changed.`);
+  } finally {
+    source?.close();
+  }
+}

@@ -1,0 +1,24 @@
+/** What SQLite or the file system call a fault; empty for another. */
+export const faultCode = (error: unknown): string =>
+  error instanceof Error && 'code' in error ? String(error.code) : '';
+
+/** The data cannot be opened; the message says in plain words what to do. Nothing was changed. */
+export class UnusableDataError extends Error {}
+
+const BRING_BACK = 'Bring a backup back with npm run restore -- FILE, or set VESPERUM_DATA to another folder.';
+
+/** What is wrong with a file that does not open, and what to do; the error itself where it is something else. */
+export function inPlainWords(error: unknown, file: string): unknown {
+  const code = faultCode(error);
+  if (/^SQLITE_(NOTADB|CORRUPT)/.test(code))
+    return new UnusableDataError(`The data in ${file} is damaged and was left as it is. ${BRING_BACK}`);
+  if (/^(SQLITE_(READONLY|CANTOPEN|PERM|AUTH)|EACCES|EPERM|EROFS|EISDIR|ENOTDIR|EEXIST)/.test(code))
+    return new UnusableDataError(
+      `The data in ${file} cannot be written by this user: see that the folder and the file belong to you, and that the disk is not read-only.`,
+    );
+  if (/^(SQLITE_(FULL|IOERR)|ENOSPC)/.test(code))
+    return new UnusableDataError(
+      `The disk that holds ${file} is full or failing. Make some room on it, and start again.`,
+    );
+  return error;
+}

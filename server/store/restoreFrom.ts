@@ -1,0 +1,36 @@
+import { existsSync, renameSync } from 'node:fs';
+import { join } from 'node:path';
+import { layCopy } from './examineBackup';
+import { lockFolder } from './lockFolder';
+import { databaseFile } from './open';
+
+/** A database and what SQLite keeps beside it while it is open, or after it was not closed. */
+const BESIDE = ['', '-wal', '-shm', '-journal'];
+
+/** Renames a database with its journals, whatever state it is in; answers whether there was one. */
+function moveAside(from: string, to: string): boolean {
+  const there = BESIDE.filter((end) => existsSync(from + end));
+  for (const end of there) renameSync(from + end, to + end);
+  return there.length > 0;
+}
+
+/**
+ * Puts a backup in the place of a folder's data, also where that is damaged. What was there is put aside first, as it is.
+ * @param stamp names what is put aside, such as 20261124-190000
+ * @returns the file that holds what was there before, or null where there was nothing
+ * @throws FolderLockedError while Vesperum runs on the folder; NoBackupError or NewerDatabaseError for a file that is none
+ */
+export async function restoreFrom(dataFolder: string, file: string, stamp: string): Promise<string | null> {
+  const unlock = lockFolder(dataFolder);
+  try {
+    const target = databaseFile(dataFolder);
+    const incoming = join(dataFolder, `incoming-${stamp}.sqlite`);
+    await layCopy(file, incoming);
+    const kept = join(dataFolder, `before-restore-${stamp}.sqlite`);
+    const wasThere = moveAside(target, kept);
+    renameSync(incoming, target);
+    return wasThere ? kept : null;
+  } finally {
+    unlock();
+  }
+}
