@@ -326,3 +326,72 @@ describe('the door', () => {
     quiet.mockRestore();
   });
 });
+
+describe('what could harm', () => {
+  const own = async (change: (session: Record<string, unknown>) => void) => {
+    const { session } = await tonight();
+    const other = { ...session, id: 'hostile-class', course: null } as Record<string, unknown>;
+    change(other);
+    return house.ask('POST', '/api/sessions', { session: other });
+  };
+
+  test('a class of a few hundred bytes that would last for weeks is refused with the field, and nothing is written', async () => {
+    const before = house.contents();
+    const answer = await own((session) => {
+      const item = line({ id: 'a', movementId: 'cloud-hands', count: 3600, rounds: 20, block: 'inner' });
+      const blocks = [
+        { id: 'outer', rounds: 20 },
+        { id: 'inner', rounds: 20, within: 'outer' },
+      ];
+      Object.assign(session, {
+        sections: [{ kind: 'main', pace: { from: 6, to: 6, easing: 0 }, items: [item], blocks }],
+      });
+    });
+    expect(answer.status).toBe(422);
+    expect(await problemOf(answer)).toMatchObject({
+      errors: [{ path: ['session', 'sections', 0, 'items', 0, 'count'], message: expect.stringMatching(/steps/) }],
+    });
+    expect(house.contents()).toBe(before);
+  });
+
+  test('one that is stored all the same, by an older version, takes no list with it', async () => {
+    const { session } = await tonight();
+    const [section] = session.sections;
+    const item = line({ id: 'a', movementId: 'cloud-hands', count: 3600, rounds: 20 });
+    const huge = { ...session, sections: [{ ...section, items: [item] }] };
+    house.database.prepare('UPDATE sessions SET document = ? WHERE id = ?').run(JSON.stringify(huge), session.id);
+    const all = SessionSummary.array().parse(await (await house.ask('GET', '/api/sessions')).json());
+    expect(all.find(({ id }) => id === session.id)).toMatchObject({ totalMs: 0, lines: 1 });
+  });
+
+  test.each([
+    ['a NUL', '"title":"Even\\u0000ing"', ['session', 'title']],
+    ['half a character', '"title":"Even\\ud83d"', ['session', 'title']],
+    ['a field that every object has', '"__proto__":{"a":1},"title":"Evening"', ['session', '__proto__']],
+  ])('%s is refused with its place', async (_, field, path) => {
+    const { session } = await tonight();
+    const whole = { session: { ...session, id: 'hostile-class', title: 'MARK' } };
+    const text = JSON.stringify(whole).replace('"title":"MARK"', field);
+    const answer = await house.ask('POST', '/api/sessions', text);
+    expect(answer.status).toBe(422);
+    expect((await problemOf(answer)).errors?.map((one) => one.path)).toContainEqual(path);
+  });
+
+  test.each(['__proto__', 'constructor', 'toString'])('a line or a class called %s is refused', async (id) => {
+    const asLine = await own((session) => {
+      const items = [line({ id: 'a', movementId: 'cloud-hands' })].map((one) => ({ ...one, id }));
+      Object.assign(session, { sections: [{ kind: 'main', pace: { from: 6, to: 6, easing: 0 }, items }] });
+    });
+    expect(asLine.status).toBe(422);
+    const asClass = await own((session) => Object.assign(session, { id }));
+    expect(asClass.status).toBe(422);
+  });
+
+  test('brackets in brackets are refused, and the server goes on', async () => {
+    const deep = `${'{"a":'.repeat(50_000)}1${'}'.repeat(50_000)}`;
+    expect((await house.ask('POST', '/api/sessions', deep)).status).toBeGreaterThanOrEqual(400);
+    expect((await house.ask('POST', '/api/sessions', deep)).status).toBeLessThan(500);
+    expect((await house.ask('POST', '/api/sessions', `{"__proto__":${deep}}`)).status).toBe(422);
+    expect((await house.ask('GET', '/api/health')).status).toBe(200);
+  });
+});

@@ -34,6 +34,7 @@ import { passageStore } from './store/passages';
 import { sessionStore } from './store/sessions';
 import { readLeniently } from './store/unread';
 import { inOwnWords, wordingStore } from './store/wording';
+import { wellFormed } from './wellFormed';
 
 export interface House {
   readonly database: Database;
@@ -100,6 +101,7 @@ export function createApp({ database, movements: shipped, forms, webFolder }: Ho
       onError: () => problem(413, 'That is more than this server reads at once.'),
     }),
   );
+  app.use(wellFormed);
   app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.all().length }));
   app.route('/', movementRoutes(movements, forms));
   app.route('/', groupRoutes(groups));

@@ -40,6 +40,7 @@ export const Movement = z
       .string()
       .max(80)
       .regex(/^[a-z0-9]+(-[a-z0-9]+)*(@[1-9]\d*)?$/, 'an id is lower-case words joined by hyphens')
+      .refine((id) => !(id in {}), 'this name means something else; take another')
       .refine((id) => baseId(id).length <= MOST_IN_NAME, `its versions need room: at most ${MOST_IN_NAME} letters`),
     names: Names,
     tradition: Tradition,

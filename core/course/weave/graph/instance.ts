@@ -20,7 +20,11 @@ export type Practice = z.infer<typeof Practice>;
 
 /** One thread of a weave: what is taught in layers and practised again. Minutes are in any one unit, the same for a whole instance. */
 export const WeaveThread = z.object({
-  id: z.string().min(1).max(120),
+  id: z
+    .string()
+    .min(1)
+    .max(120)
+    .refine((id) => !(id in {}), 'this name means something else; take another'),
   kind: z.enum(['movement', 'form']),
   layers: layer,
   /** How many of them the group knows already. */
