@@ -1,8 +1,8 @@
 import type { Database } from 'better-sqlite3';
 import type { Form } from '../core/movement/schema/form';
 import type { Movement } from '../core/movement/schema/movement';
-import { atOnce } from '../server/store/atOnce';
 import { courseStore } from '../server/store/courses';
+import { atOnce } from '../server/store/file/atOnce';
 import { groupStore } from '../server/store/groups';
 import { logStore } from '../server/store/logs';
 import { sessionStore } from '../server/store/sessions';

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { Database } from 'better-sqlite3';
 import { createApp } from '../server/app';
 import { readForms, readRepertoire } from '../server/repertoire';
-import { openDatabase } from '../server/store/open';
+import { openDatabase } from '../server/store/file/open';
 import { loadDemo } from './load';
 
 export const repertoire = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));

@@ -1,5 +1,5 @@
 import { readSettings } from '../server/settings';
-import { backUp } from '../server/store/backUp';
+import { backUp } from '../server/store/file/backUp';
 
 const [file] = process.argv.slice(2);
 try {

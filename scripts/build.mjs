@@ -23,7 +23,7 @@ export async function buildServer() {
       logLevel: 'error',
     });
     // Beside the file, where it looks for them.
-    cpSync(join(root, 'server/store/migrations'), join(root, 'dist/migrations'), { recursive: true });
+    cpSync(join(root, 'server/store/file/migrations'), join(root, 'dist/migrations'), { recursive: true });
     return true;
   } catch {
     return false;

@@ -1,6 +1,6 @@
 import dayjs from 'dayjs';
 import { readSettings } from '../server/settings';
-import { restoreFrom } from '../server/store/restoreFrom';
+import { restoreFrom } from '../server/store/file/restoreFrom';
 
 const [file] = process.argv.slice(2);
 try {

@@ -67,8 +67,17 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/course/classes',
     'core/course/merge',
     'core/formats',
+    'core/formats/course',
   ],
-  server: ['server/store', 'server/weaving', 'server/routes/reply', 'server/routes', 'server'],
+  server: [
+    'server/store/file',
+    'server/store',
+    'server/weaving',
+    'server/routes/reply',
+    'server/door',
+    'server/routes',
+    'server',
+  ],
   web: [
     'web/workers',
     'web/app/machine',

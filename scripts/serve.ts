@@ -4,10 +4,11 @@ import { serve } from '@hono/node-server';
 import dayjs from 'dayjs';
 import { loadDemo } from '../demo/load';
 import { createApp } from '../server/app';
+import { ENTRY, keyFor } from '../server/door/key';
 import { readForms, readRepertoire } from '../server/repertoire';
 import { readSettings } from '../server/settings';
-import { lockFolder } from '../server/store/lockFolder';
-import { openDatabase } from '../server/store/open';
+import { lockFolder } from '../server/store/file/lockFolder';
+import { openDatabase } from '../server/store/file/open';
 
 /** Milliseconds. */
 const KEPT_ALIVE = 75_000;
@@ -22,16 +23,20 @@ function start(): void {
   const { database } = openDatabase(dataFolder, (empty) => {
     if (!process.argv.includes('--empty')) loadDemo(empty, movements, forms, dayjs().format('YYYY-MM-DD'));
   });
+  const asked = process.argv.includes('--no-key') ? 'no-key' : process.argv.includes('--key') ? 'key' : null;
+  const key = keyFor(dataFolder, asked);
   const built = join(root, 'dist', 'web');
   const app = createApp({
     database,
     movements,
     forms,
     webFolder: existsSync(join(built, 'index.html')) ? built : null,
+    key,
   });
 
   const server = serve({ fetch: app.fetch, hostname: '127.0.0.1', port }, ({ port: bound }) => {
-    console.log(`Vesperum is ready at http://127.0.0.1:${bound}`);
+    const entry = key ? `${ENTRY}?key=${key.once}` : '';
+    console.log(`Vesperum is ready at http://127.0.0.1:${bound}${entry}`);
   });
   // A connection is kept for longer than a page or a script leaves it idle: one that is closed just as the next question is sent
   // is a question lost.

@@ -8,7 +8,9 @@ import { HTTPException } from 'hono/http-exception';
 import { methodNotAllowed } from 'hono/method-not-allowed';
 import type { Form } from '../core/movement/schema/form';
 import type { Movement } from '../core/movement/schema/movement';
-import { BODY_LIMIT, jsonOnly, localOnly, ownPagesOnly, sealed } from './guard';
+import { BODY_LIMIT, jsonOnly, localOnly, ownPagesOnly, sealed } from './door/guard';
+import { type HouseKey, keyOnly } from './door/key';
+import { wellFormed } from './door/wellFormed';
 import { asideRoutes } from './routes/asides';
 import { classFileRoutes } from './routes/classFiles';
 import { computeRoutes } from './routes/compute';
@@ -34,7 +36,6 @@ import { passageStore } from './store/passages';
 import { sessionStore } from './store/sessions';
 import { readLeniently } from './store/unread';
 import { inOwnWords, wordingStore } from './store/wording';
-import { wellFormed } from './wellFormed';
 
 export interface House {
   readonly database: Database;
@@ -43,6 +44,8 @@ export interface House {
   readonly forms: readonly Form[];
   /** The folder of the built interface; null serves the API alone. */
   readonly webFolder: string | null;
+  /** The key it is closed with; null where everybody on this computer is let in. */
+  readonly key?: HouseKey | null;
 }
 
 /** A known address asked with a method it does not know says which it does. */
@@ -82,7 +85,7 @@ function serveWeb(app: OpenAPIHono, folder: string): void {
 }
 
 /** The whole application: guards, routes, the API's description of itself, and the interface. */
-export function createApp({ database, movements: shipped, forms, webFolder }: House): OpenAPIHono {
+export function createApp({ database, movements: shipped, forms, webFolder, key = null }: House): OpenAPIHono {
   const wording = wordingStore(database);
   const reader = readLeniently();
   const movements = inOwnWords(movementStore(database, shipped, reader), wording);
@@ -94,7 +97,9 @@ export function createApp({ database, movements: shipped, forms, webFolder }: Ho
   const courses = courseStore(database, reader);
 
   const app = router();
-  app.use(sealed, localOnly, ownPagesOnly, jsonOnly, refuseOtherMethods(app));
+  app.use(sealed, localOnly, ownPagesOnly);
+  if (key) app.use(keyOnly(key));
+  app.use(jsonOnly, refuseOtherMethods(app));
   app.use(
     bodyLimit({
       maxSize: BODY_LIMIT,

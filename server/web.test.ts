@@ -2,7 +2,7 @@ import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from './app';
-import { openDatabase } from './store/open';
+import { openDatabase } from './store/file/open';
 
 /** The built interface as it is handed out: one page for every place, files that never change, and nothing beyond the folder. */
 

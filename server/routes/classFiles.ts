@@ -2,7 +2,7 @@ import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
 import { ClassFileText, StoredSession } from '../../core/formats/api';
 import { readClass } from '../../core/formats/classJson';
-import { atOnce } from '../store/atOnce';
+import { atOnce } from '../store/file/atOnce';
 import type { MovementStore } from '../store/movements';
 import type { SessionStore } from '../store/sessions';
 import { Refusal } from './reply/problem';

@@ -1,10 +1,10 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
+import { readCourse } from '../../core/formats/course/courseJson';
 import { CourseFileText, StoredCourse } from '../../core/formats/courseApi';
-import { readCourse } from '../../core/formats/courseJson';
 import type { Form } from '../../core/movement/schema/form';
-import { atOnce } from '../store/atOnce';
 import type { CourseStore } from '../store/courses';
+import { atOnce } from '../store/file/atOnce';
 import type { GroupStore } from '../store/groups';
 import type { MovementStore } from '../store/movements';
 import { Refusal } from './reply/problem';

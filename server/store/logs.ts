@@ -3,7 +3,7 @@ import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import type { LogNotes, LogSummary } from '../../core/formats/api';
 import { ClassLog } from '../../core/record/classLog';
-import { atOnce } from './atOnce';
+import { atOnce } from './file/atOnce';
 import { type LenientReader, readLeniently } from './unread';
 
 export interface LogStore {

@@ -2,7 +2,7 @@ import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import { Movement } from '../../core/movement/schema/movement';
 import { atVersion, baseId, newestOf, versionOf } from '../../core/movement/schema/version';
-import { atOnce } from './atOnce';
+import { atOnce } from './file/atOnce';
 import { type LenientReader, readLeniently } from './unread';
 
 /** All movements there are: those that came along and the instructor's own, in every version. */

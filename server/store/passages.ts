@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import { Passage } from '../../core/session/plan/lineSet';
-import { atOnce } from './atOnce';
+import { atOnce } from './file/atOnce';
 import { type LenientReader, readLeniently } from './unread';
 
 export interface PassageStore {

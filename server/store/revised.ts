@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import type { Unread } from '../../core/formats/api';
-import { atOnce } from './atOnce';
+import { atOnce } from './file/atOnce';
 import type { LenientReader } from './unread';
 
 /** What became of a save. */

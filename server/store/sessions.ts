@@ -2,7 +2,7 @@ import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
 import type { StoredSession } from '../../core/formats/api';
 import { Session } from '../../core/session/plan/session';
-import { atOnce } from './atOnce';
+import { atOnce } from './file/atOnce';
 import { type RevisedStore, revisedStore, type SaveAnswer } from './revised';
 import { type LenientReader, readLeniently } from './unread';
 

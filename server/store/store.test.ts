@@ -4,9 +4,9 @@ import { join } from 'node:path';
 import SQLite from 'better-sqlite3';
 import { RepertoireError, readRepertoire } from '../repertoire';
 import { readSettings } from '../settings';
-import { lockFolder } from './lockFolder';
-import { migrate, NewerDatabaseError } from './migrate';
-import { databaseFile, openDatabase } from './open';
+import { lockFolder } from './file/lockFolder';
+import { migrate, NewerDatabaseError } from './file/migrate';
+import { databaseFile, openDatabase } from './file/open';
 
 let folder: string;
 beforeEach(() => {

@@ -4,7 +4,7 @@ import { OwnCall, type Wording, wordedAs } from '../../core/movement/adapt/wordi
 import type { Movement } from '../../core/movement/schema/movement';
 import { baseId } from '../../core/movement/schema/version';
 import { rememberFor } from '../../core/remember/rememberFor';
-import { atOnce } from './atOnce';
+import { atOnce } from './file/atOnce';
 import type { MovementStore } from './movements';
 
 export interface WordingStore {

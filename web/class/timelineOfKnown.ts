@@ -1,11 +1,12 @@
 import { rememberFor } from '../../core/remember/rememberFor';
+import type { PlanProblem } from '../../core/session/plan/planSize';
 import type { Session } from '../../core/session/plan/session';
-import { type TimelineProblem, timelineOf } from '../../core/session/schedule/timeline';
+import { timelineOf } from '../../core/session/schedule/timeline';
 import type { Timeline } from '../../core/session/timeline/segment';
 import type { Repertoire } from '../app/repertoire';
 
 /** A class without what of it cannot be laid out: lines whose movement is gone, lines and rounds that would go on for days. */
-function withoutProblems(session: Session, problems: readonly TimelineProblem[]): Session {
+function withoutProblems(session: Session, problems: readonly PlanProblem[]): Session {
   const isNamed = (s: number, part: string, place: number) =>
     problems.some(({ path }) => path[1] === s && path[2] === part && path[3] === place);
   return {

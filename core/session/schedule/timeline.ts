@@ -2,37 +2,31 @@ import type { FindMovement } from '../../movement/schema/movement';
 import { deepestFor } from '../plan/line/depth';
 import { isPauseKind } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
+import { MOST_HOURS, type PlanProblem, tooManySteps } from '../plan/planSize';
 import type { Item, MovementItem, Plan } from '../plan/session';
 import { TimelineClock } from '../timeline/clock';
 import { lineTimes } from '../timeline/lineTimes';
 import type { Segment, Timeline } from '../timeline/segment';
 import { chainChange } from './changeOfSide';
-import { MOST_HOURS, tooManySteps } from './planSize';
 import { RESTING } from './restPoses';
 import type { Arrival } from './scheduleBridge';
 import { type ScheduledLine, scheduleMovement } from './scheduleMovement';
 import { settleItem } from './settleItem';
 import { type Occurrence, unrollBlocks } from './unrollBlocks';
 
-/** A line of the running order that cannot be timed, and where it stands. */
-export interface TimelineProblem {
-  readonly path: readonly (string | number)[];
-  readonly message: string;
-}
-
 export type TimelineAnswer =
   | { readonly ok: true; readonly timeline: Timeline }
-  | { readonly ok: false; readonly problems: readonly TimelineProblem[] };
+  | { readonly ok: false; readonly problems: readonly PlanProblem[] };
 
 /** What of a plan cannot be laid out in time: movements the repertoire does not hold, and lines that make it too large. */
-export function planProblems(plan: Plan, find: FindMovement): readonly TimelineProblem[] {
+export function planProblems(plan: Plan, find: FindMovement): readonly PlanProblem[] {
   const answer = timelineOf(plan, find);
   return answer.ok ? [] : answer.problems;
 }
 
 /** The lines of a plan whose movement the repertoire does not hold. */
-export function missingMovements(plan: Plan, find: FindMovement): TimelineProblem[] {
-  const missing = (movementId: string, ...path: (string | number)[]): TimelineProblem[] =>
+export function missingMovements(plan: Plan, find: FindMovement): PlanProblem[] {
+  const missing = (movementId: string, ...path: (string | number)[]): PlanProblem[] =>
     find(movementId) ? [] : [{ path: [...path, 'movementId'], message: `there is no movement "${movementId}"` }];
   return plan.sections.flatMap(({ items, settle }, s) => [
     ...items.flatMap((item, i) =>
@@ -153,7 +147,7 @@ export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
 }
 
 /** The line that makes a class last for more hours than are laid out; null where none does. */
-function tooManyHours(plan: Plan, timeline: Timeline): TimelineProblem | null {
+function tooManyHours(plan: Plan, timeline: Timeline): PlanProblem | null {
   if (timeline.totalMs <= MOST_HOURS * 3_600_000) return null;
   const longest = [...lineTimes(timeline).values()].toSorted((a, b) => b.lengthMs - a.lengthMs)[0];
   const s = longest?.section ?? 0;

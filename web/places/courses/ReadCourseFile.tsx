@@ -1,7 +1,7 @@
 import { App, Button, Modal, Select, Upload } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type ReadCourse, readCourse } from '../../../core/formats/courseJson';
+import { type ReadCourse, readCourse } from '../../../core/formats/course/courseJson';
 import type { Group } from '../../../core/group/group';
 import { usualName } from '../../../core/movement/schema/movement';
 import { freshId } from '../../app/machine/freshId';

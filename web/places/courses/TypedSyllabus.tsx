@@ -1,7 +1,7 @@
 import { Button, Input, Upload } from 'antd';
 import { useState } from 'react';
 import type { SyllabusRead } from '../../../core/course/syllabus/readSyllabus';
-import { type CsvProblem, readCourseCsv } from '../../../core/formats/readCourseCsv';
+import { type CsvProblem, readCourseCsv } from '../../../core/formats/course/readCourseCsv';
 
 interface Props {
   readonly text: string;

@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { sampleCourse, sampleThread } from '../testing/sampleCourse';
+import { sampleCourse, sampleThread } from '../../testing/sampleCourse';
 import { courseCalendar } from './courseCalendar';
 import { readClosures } from './readClosures';
 

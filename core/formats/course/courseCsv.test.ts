@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
-import { heldClasses } from '../course/calendar/courseClasses';
-import { sampleCourse, sampleThread } from '../testing/sampleCourse';
+import { heldClasses } from '../../course/calendar/courseClasses';
+import { sampleCourse, sampleThread } from '../../testing/sampleCourse';
 import { courseCsv, courseLines } from './courseCsv';
 
 const held = heldClasses(sampleCourse([], 4).calendar, '2027-01-01');

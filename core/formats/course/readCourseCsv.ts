@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { withoutGuard } from './formulaGuard';
+import { withoutGuard } from '../formulaGuard';
 
 /** A row of a course's table that says what is new in a class. */
 const Row = z.object({

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { inBreath, line, movement, outBreath, plan, session } from '../../testing/sample';
+import { MOST_STEPS, tooManySteps } from '../plan/planSize';
 import type { Item } from '../plan/session';
-import { MOST_STEPS, tooManySteps } from './planSize';
 import { timelineOf } from './timeline';
 
 /** A few hundred bytes that would make a class of days, and how they are refused before anything is laid out. */

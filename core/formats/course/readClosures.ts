@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import type { Closure } from '../course/calendar/calendar';
+import type { Closure } from '../../course/calendar/calendar';
 
 /** So much of a calendar file is read: it may come from anywhere. */
 const MOST_CHARACTERS = 1_000_000;

@@ -2,10 +2,15 @@ import { cycleAmount } from '../../movement/schema/cycleAmount';
 import type { FindMovement, Movement } from '../../movement/schema/movement';
 import { passesOf } from '../../movement/schema/pass';
 import { phaseSeconds } from '../../timing/phaseSeconds';
-import { adaptMovement } from '../plan/adaptMovement';
-import { type Block, blocksAround } from '../plan/block';
-import type { Item, MovementItem, Plan, Section } from '../plan/session';
-import type { TimelineProblem } from './timeline';
+import { adaptMovement } from './adaptMovement';
+import { type Block, blocksAround } from './block';
+import type { Item, MovementItem, Plan, Section } from './session';
+
+/** What of a plan cannot be laid out in time, and where it stands. */
+export interface PlanProblem {
+  readonly path: readonly (string | number)[];
+  readonly message: string;
+}
 
 /** A class is laid out up to so many steps, and up to so many hours: far beyond any that is taught. */
 export const MOST_STEPS = 50_000;
@@ -84,7 +89,7 @@ const words = (steps: number): string =>
  * What makes a plan too large to be laid out, counted from its numbers alone, before anything is laid out: the longest lines
  * first, until what is left is small enough. None in any class that could be taught.
  */
-export function tooManySteps(plan: Plan, find: FindMovement, most = MOST_STEPS): TimelineProblem[] {
+export function tooManySteps(plan: Plan, find: FindMovement, most = MOST_STEPS): PlanProblem[] {
   const sized = plan.sections.flatMap((section, s): Sized[] => {
     const routine = stepsOfRoutine(section, find);
     const settled = routine > 0 ? [{ path: ['sections', s, 'settle', 'lines', 0, 'count'], steps: routine }] : [];
@@ -97,7 +102,7 @@ export function tooManySteps(plan: Plan, find: FindMovement, most = MOST_STEPS):
     });
     return [...lines, ...settled];
   });
-  const problems: TimelineProblem[] = [];
+  const problems: PlanProblem[] = [];
   const rest = sized.toSorted((a, b) => b.steps - a.steps);
   while (rest.reduce((sum, { steps }) => sum + steps, 0) > most) {
     const longest = rest.shift();

@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
-import type { HeldClass } from '../course/calendar/courseClasses';
-import { cellsOf, isIntroduction } from '../course/classes/classCells';
-import type { Course } from '../course/schema/course';
-import { FORMULAE } from './formulaGuard';
+import type { HeldClass } from '../../course/calendar/courseClasses';
+import { cellsOf, isIntroduction } from '../../course/classes/classCells';
+import type { Course } from '../../course/schema/course';
+import { FORMULAE } from '../formulaGuard';
 
 /**
  * A course's weave as a table (RFC 4180): a row for each thing of each class, with its date, what it is there for, which step, and the

@@ -1,7 +1,7 @@
-import { heldClasses } from '../course/calendar/courseClasses';
-import { schemeOf } from '../course/classes/scheme';
-import { movement } from '../testing/sample';
-import { sampleCourse, sampleThread } from '../testing/sampleCourse';
+import { heldClasses } from '../../course/calendar/courseClasses';
+import { schemeOf } from '../../course/classes/scheme';
+import { movement } from '../../testing/sample';
+import { sampleCourse, sampleThread } from '../../testing/sampleCourse';
 import { courseCsv, courseLines } from './courseCsv';
 import { readCourse, writeCourse } from './courseJson';
 import { readCourseCsv } from './readCourseCsv';

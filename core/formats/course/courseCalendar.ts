@@ -3,9 +3,9 @@ import timezone from 'dayjs/plugin/timezone.js';
 import utc from 'dayjs/plugin/utc.js';
 import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
 import { tzlib_get_ical_block } from 'timezones-ical-library';
-import { courseClasses } from '../course/calendar/courseClasses';
-import { cellsOf, isIntroduction } from '../course/classes/classCells';
-import type { Course } from '../course/schema/course';
+import { courseClasses } from '../../course/calendar/courseClasses';
+import { cellsOf, isIntroduction } from '../../course/classes/classCells';
+import type { Course } from '../../course/schema/course';
 
 dayjs.extend(utc);
 dayjs.extend(timezone);

@@ -1,5 +1,5 @@
 import type { MiddlewareHandler } from 'hono';
-import { problem } from './routes/reply/problem';
+import { problem } from '../routes/reply/problem';
 
 /** Names that every object has already: as a key they mean something else than what was written. */
 const TAKEN = new Set(['__proto__', 'constructor', 'prototype']);

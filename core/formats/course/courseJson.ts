@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { Course } from '../course/schema/course';
-import type { Form } from '../movement/schema/form';
-import { type FindMovement, Movement } from '../movement/schema/movement';
-import { broughtMovements } from './broughtMovements';
-import { type FileProblem, readJson } from './readJson';
-import { twinProblems } from './twinProblems';
+import { Course } from '../../course/schema/course';
+import type { Form } from '../../movement/schema/form';
+import { type FindMovement, Movement } from '../../movement/schema/movement';
+import { broughtMovements } from '../broughtMovements';
+import { type FileProblem, readJson } from '../readJson';
+import { twinProblems } from '../twinProblems';
 
 /** A course in a file of its own, with every movement it names: its calendar, threads, rules, plan and what was seen. */
 export const CourseFile = z.object({
