@@ -35,6 +35,10 @@ export interface RunningHouse {
   readonly folder: string;
   start(...more: string[]): Promise<void>;
   stop(): Promise<void>;
+  /** Ends it as a power cut does. */
+  kill(): Promise<void>;
+  /** Starts another on the same data; answers what it said before it gave up. */
+  startSecond(): Promise<string>;
   close(): Promise<void>;
 }
 
@@ -65,9 +69,28 @@ export async function openHouse(...more: string[]): Promise<RunningHouse> {
       }),
     stop: () =>
       new Promise((resolve) => {
-        if (!server || server.exitCode !== null) return resolve();
+        if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();
         server.on('exit', () => resolve());
         server.kill('SIGTERM');
+      }),
+    kill: () =>
+      new Promise((resolve) => {
+        if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();
+        server.on('exit', () => resolve());
+        server.kill('SIGKILL');
+      }),
+    startSecond: () =>
+      new Promise((resolve) => {
+        const child = spawn(process.execPath, [SERVER], {
+          cwd: root,
+          env: { ...process.env, VESPERUM_PORT: '0', VESPERUM_DATA: folder },
+        });
+        let said = '';
+        for (const stream of [child.stdout, child.stderr])
+          stream.on('data', (chunk: Buffer) => {
+            said += String(chunk);
+          });
+        child.on('exit', () => resolve(said));
       }),
     close: async () => {
       await house.stop();
