@@ -15,6 +15,10 @@ export interface TestHouse {
   readonly database: Database;
   /** Asks the application without a network. A body is sent as JSON unless it is a string. */
   ask(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Response>;
+  /** Sends an archive. */
+  send(path: string, zip: Uint8Array): Promise<Response>;
+  /** The folder its data is in. */
+  readonly folder: string;
   /** Everything the database holds, as text, to see whether it changed. */
   contents(): string;
   close(): void;
@@ -25,7 +29,15 @@ export function openTestHouse(): TestHouse {
   const folder = mkdtempSync(join(tmpdir(), 'vesperum-'));
   const { database } = openDatabase(folder);
   loadDemo(database, repertoire, forms, DEMO_DAY);
-  const app = createApp({ database, movements: repertoire, forms, webFolder: null });
+  const open = () =>
+    createApp({
+      database,
+      movements: repertoire,
+      forms,
+      webFolder: null,
+      keeping: { dataFolder: folder, onReplaced: () => void (app = open()) },
+    });
+  let app = open();
   return {
     database,
     ask: async (method, path, body, headers = {}) => {
@@ -37,6 +49,13 @@ export function openTestHouse(): TestHouse {
       };
       return app.request(path, { method, headers: sent, ...(body === undefined ? {} : { body: text }) });
     },
+    folder,
+    send: async (path, zip) =>
+      app.request(path, {
+        method: 'POST',
+        headers: { host: '127.0.0.1:4780', 'content-type': 'application/zip', 'content-length': String(zip.length) },
+        body: new Uint8Array(zip).buffer,
+      }),
     contents: () => {
       // Read from the database itself: a table that is added is looked at from then on.
       const tables = database

@@ -7,6 +7,7 @@ import { createApp } from '../server/app';
 import { ENTRY, keyFor } from '../server/door/key';
 import { readForms, readRepertoire } from '../server/repertoire';
 import { readSettings } from '../server/settings';
+import { backUpDay } from '../server/store/file/dailyBackups';
 import { lockFolder } from '../server/store/file/lockFolder';
 import { openDatabase } from '../server/store/file/open';
 
@@ -26,16 +27,28 @@ function start(): void {
   const asked = process.argv.includes('--no-key') ? 'no-key' : process.argv.includes('--key') ? 'key' : null;
   const key = keyFor(dataFolder, asked);
   const built = join(root, 'dist', 'web');
-  const app = createApp({
-    database,
-    movements,
-    forms,
-    webFolder: existsSync(join(built, 'index.html')) ? built : null,
-    key,
-  });
+  const backUp = () => {
+    backUpDay(database, dataFolder, dayjs().format('YYYY-MM-DD')).catch((error: unknown) => {
+      console.error(`The backup of today could not be made: ${error instanceof Error ? error.message : error}`);
+    });
+  };
+  const open = () =>
+    createApp({
+      database,
+      movements,
+      forms,
+      webFolder: existsSync(join(built, 'index.html')) ? built : null,
+      key,
+      // What was read of the data is forgotten with the application that read it.
+      keeping: { dataFolder, onReplaced: () => void (app = open()) },
+      onRecorded: backUp,
+    });
+  let app = open();
 
-  const server = serve({ fetch: app.fetch, hostname: '127.0.0.1', port }, ({ port: bound }) => {
+  const fetch: typeof app.fetch = (...asked) => app.fetch(...asked);
+  const server = serve({ fetch, hostname: '127.0.0.1', port }, ({ port: bound }) => {
     const entry = key ? `${ENTRY}?key=${key.once}` : '';
+    backUp();
     console.log(`Vesperum is ready at http://127.0.0.1:${bound}${entry}`);
   });
   // A connection is kept for longer than a page or a script leaves it idle: one that is closed just as the next question is sent

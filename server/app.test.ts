@@ -33,7 +33,13 @@ describe('what is there', () => {
   test('the API describes every path it answers, with the fields of a session', async () => {
     const document = await (await house.ask('GET', '/api/openapi.json')).json();
     expect(Object.keys(document.paths).sort()).toEqual([
+      '/api/archive',
+      '/api/archive/difference',
+      '/api/archive/restore',
       '/api/asides',
+      '/api/backups',
+      '/api/backups/{name}/difference',
+      '/api/backups/{name}/restore',
       '/api/compute/timeline',
       '/api/compute/weave',
       '/api/courses',
@@ -48,6 +54,7 @@ describe('what is there', () => {
       '/api/groups/{id}/asked',
       '/api/groups/{id}/restore',
       '/api/groups/{id}/schools',
+      '/api/keeping',
       '/api/library',
       '/api/logs',
       '/api/logs/{id}',

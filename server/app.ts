@@ -4,11 +4,13 @@ import { serveStatic } from '@hono/node-server/serve-static';
 import type { OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
 import { bodyLimit } from 'hono/body-limit';
+import { except } from 'hono/combine';
 import { HTTPException } from 'hono/http-exception';
 import { methodNotAllowed } from 'hono/method-not-allowed';
+import { ARCHIVE_PATH } from '../core/formats/keepingApi';
 import type { Form } from '../core/movement/schema/form';
 import type { Movement } from '../core/movement/schema/movement';
-import { BODY_LIMIT, jsonOnly, localOnly, ownPagesOnly, sealed } from './door/guard';
+import { ARCHIVE_LIMIT, BODY_LIMIT, isArchive, jsonOnly, localOnly, ownPagesOnly, sealed } from './door/guard';
 import { type HouseKey, keyOnly } from './door/key';
 import { wellFormed } from './door/wellFormed';
 import { asideRoutes } from './routes/asides';
@@ -17,6 +19,7 @@ import { computeRoutes } from './routes/compute';
 import { courseFileRoutes } from './routes/courseFiles';
 import { courseRoutes } from './routes/courses';
 import { groupRoutes } from './routes/groups';
+import { type HouseKeeping, keepingRoutes } from './routes/keeping';
 import { logRoutes } from './routes/logs';
 import { movementRoutes } from './routes/movements';
 import { passageRoutes } from './routes/passages';
@@ -46,6 +49,10 @@ export interface House {
   readonly webFolder: string | null;
   /** The key it is closed with; null where everybody on this computer is let in. */
   readonly key?: HouseKey | null;
+  /** Where the data is kept; null where it is nowhere, as in some tests. */
+  readonly keeping?: Omit<HouseKeeping, 'hasKey'> | null;
+  /** Called when a class was recorded. */
+  readonly onRecorded?: () => void;
 }
 
 /** A known address asked with a method it does not know says which it does. */
@@ -85,7 +92,15 @@ function serveWeb(app: OpenAPIHono, folder: string): void {
 }
 
 /** The whole application: guards, routes, the API's description of itself, and the interface. */
-export function createApp({ database, movements: shipped, forms, webFolder, key = null }: House): OpenAPIHono {
+export function createApp({
+  database,
+  movements: shipped,
+  forms,
+  webFolder,
+  key = null,
+  keeping = null,
+  onRecorded = () => undefined,
+}: House): OpenAPIHono {
   const wording = wordingStore(database);
   const reader = readLeniently();
   const movements = inOwnWords(movementStore(database, shipped, reader), wording);
@@ -100,19 +115,16 @@ export function createApp({ database, movements: shipped, forms, webFolder, key 
   app.use(sealed, localOnly, ownPagesOnly);
   if (key) app.use(keyOnly(key));
   app.use(jsonOnly, refuseOtherMethods(app));
-  app.use(
-    bodyLimit({
-      maxSize: BODY_LIMIT,
-      onError: () => problem(413, 'That is more than this server reads at once.'),
-    }),
-  );
-  app.use(wellFormed);
+  const limited = (maxSize: number) =>
+    bodyLimit({ maxSize, onError: () => problem(413, 'That is more than this server reads at once.') });
+  app.use(except(isArchive, limited(BODY_LIMIT), wellFormed));
+  app.use(`${ARCHIVE_PATH}/*`, limited(ARCHIVE_LIMIT));
   app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.all().length }));
   app.route('/', movementRoutes(movements, forms));
   app.route('/', groupRoutes(groups));
   app.route('/', classFileRoutes(database, sessions, movements));
   app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
-  app.route('/', logRoutes(logs, sessions));
+  app.route('/', logRoutes(logs, sessions, onRecorded));
   app.route('/', courseFileRoutes(database, courses, groups, movements, forms));
   app.route('/', courseRoutes(courses, groups, find, new Set(forms.map(({ id }) => id))));
   app.route('/', asideRoutes(asideStore(database)));
@@ -120,6 +132,7 @@ export function createApp({ database, movements: shipped, forms, webFolder, key 
   app.route('/', wordingRoutes(wording, movements));
   app.route('/', computeRoutes(find));
   app.route('/', weaveRoutes());
+  if (keeping) app.route('/', keepingRoutes(database, { ...keeping, hasKey: key !== null }));
   app.route(
     '/',
     unreadRoutes(reader, () => {

@@ -76,7 +76,7 @@ async function samplesOf({ url }: RunningHouse): Promise<Sample[]> {
   }
   for (const id of idsOf(await get('/api/logs')).slice(0, 2)) add('GET', `/api/logs/${id}`);
   const movement = await get('/api/movements/cloud-hands');
-  add('PUT', '/api/movements/cloud-hands', { movement });
+  add('PUT', '/api/movements/cloud-hands', { movement, basedOn: 'cloud-hands' });
   add('POST', '/api/movements/file', {
     kind: 'json',
     text: JSON.stringify({ format: 'vesperum-movements/1', movements: [movement] }),

@@ -2,10 +2,16 @@ import type { Context, MiddlewareHandler } from 'hono';
 import { except } from 'hono/combine';
 import { csrf } from 'hono/csrf';
 import { secureHeaders } from 'hono/secure-headers';
+import { ARCHIVE_PATH, ARCHIVE_TYPE } from '../../core/formats/keepingApi';
 import { problem } from '../routes/reply/problem';
 
 /** The largest body that is read, in bytes: a class of a thousand lines is well under it. */
 export const BODY_LIMIT = 1_048_576;
+/** The largest archive: years of use are a tenth of it. */
+export const ARCHIVE_LIMIT = 64 * BODY_LIMIT;
+
+/** Whether a request brings an archive, which is no JSON, and larger than anything else. */
+export const isArchive = ({ req }: Context): boolean => req.path.startsWith(`${ARCHIVE_PATH}/`);
 
 /** Security headers on everything that goes out: the page may use what comes from this server, and nothing else. */
 export const sealed = secureHeaders({
@@ -54,8 +60,10 @@ export const localOnly: MiddlewareHandler = async (context, next) => {
 export const jsonOnly: MiddlewareHandler = async (context, next) => {
   const writes = context.req.method === 'POST' || context.req.method === 'PUT';
   const hasBody = Number(context.req.header('content-length') ?? '0') > 0 || context.req.header('transfer-encoding');
-  if (writes && hasBody && !/^application\/json\b/i.test(context.req.header('content-type') ?? '')) {
-    return problem(415, 'Send JSON, with the content type application/json.');
+  const type = context.req.header('content-type') ?? '';
+  const wanted = isArchive(context) ? ARCHIVE_TYPE : 'application/json';
+  if (writes && hasBody && type.split(';')[0]?.trim().toLowerCase() !== wanted) {
+    return problem(415, `Send it with the content type ${wanted}.`);
   }
   await next();
 };

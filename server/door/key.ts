@@ -10,8 +10,10 @@ import { keepFilePrivate } from '../store/file/keepPrivate';
 export interface HouseKey {
   /** What a script sends: `Authorization: Bearer` and this. It stands in the file `key` of the data folder. */
   readonly secret: string;
-  /** What the address that is printed carries; it opens once. */
+  /** What the address that is printed carries. */
   readonly once: string;
+  /** Whether that opens: it does once. */
+  opens(carried: string): boolean;
 }
 
 const keyFile = (dataFolder: string): string => join(dataFolder, 'key');
@@ -30,7 +32,14 @@ export function keyFor(dataFolder: string, asked: 'key' | 'no-key' | null): Hous
   const kept = readFileSync(file, 'utf8').trim();
   const secret = kept === '' ? newSecret() : kept;
   if (kept === '') writeFileSync(file, `${secret}\n`);
-  return { secret, once: newSecret() };
+  const once = newSecret();
+  let isUsed = false;
+  const opens = (carried: string): boolean => {
+    if (isUsed || !isSame(carried, once)) return false;
+    isUsed = true;
+    return true;
+  };
+  return { secret, once, opens };
 }
 
 const COOKIE = 'vesperum';
@@ -55,13 +64,10 @@ is known. For another browser, start Vesperum again: it prints a new one.</p>`;
  * carries for the cookie, once. Everything of the API but its health wants it, and so do the pages.
  */
 export function keyOnly(key: HouseKey): MiddlewareHandler {
-  let isUsed = false;
   return async (context, next) => {
     const { path } = context.req;
     if (path === ENTRY) {
-      const carried = context.req.query('key') ?? '';
-      if (isUsed || !isSame(carried, key.once)) return context.html(CLOSED, 401);
-      isUsed = true;
+      if (!key.opens(context.req.query('key') ?? '')) return context.html(CLOSED, 401);
       const asCookie = { path: '/', httpOnly: true, sameSite: 'Strict', maxAge: YEAR } as const;
       setCookie(context, COOKIE, cookieOf(key), asCookie);
       return context.redirect('/');

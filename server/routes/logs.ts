@@ -45,7 +45,8 @@ const annotate = createRoute({
   responses: { 200: json(ClassLog, 'The log'), ...missing, ...refused },
 });
 
-export const logRoutes = (logs: LogStore, sessions: SessionStore): OpenAPIHono =>
+/** @param onRecorded called when a class was recorded */
+export const logRoutes = (logs: LogStore, sessions: SessionStore, onRecorded: () => void): OpenAPIHono =>
   router()
     .openapi(list, (context) => context.json(logs.all(), 200))
     .openapi(one, (context) => {
@@ -61,6 +62,7 @@ export const logRoutes = (logs: LogStore, sessions: SessionStore): OpenAPIHono =
       }
       switch (logs.add(log)) {
         case 'added':
+          onRecorded();
           return context.json(log, 201);
         case 'there already':
           return context.json(logs.find(log.id) ?? log, 200);

@@ -39,9 +39,9 @@ test('a migration that fails leaves the database as it was', () => {
   mkdirSync(migrations);
   writeFileSync(join(migrations, '001-good.sql'), 'CREATE TABLE kept (a TEXT);');
   const database = new SQLite(':memory:');
-  migrate(database, undefined, migrations);
+  migrate(database, { folder: migrations });
   writeFileSync(join(migrations, '002-half.sql'), 'CREATE TABLE half (a TEXT); CREATE TABLE kept (a TEXT);');
-  expect(() => migrate(database, undefined, migrations)).toThrow(/kept/);
+  expect(() => migrate(database, { folder: migrations })).toThrow(/kept/);
   expect(database.pragma('user_version', { simple: true })).toBe(1);
   expect(database.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").all()).toEqual([{ name: 'kept' }]);
 });

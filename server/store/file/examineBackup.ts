@@ -1,46 +1,26 @@
-import { existsSync, rmSync } from 'node:fs';
+import { existsSync } from 'node:fs';
 import SQLite, { type Database } from 'better-sqlite3';
+import { fingerprintOf, tablesOf } from './contents';
+import { removeFile } from './journals';
 import { keepFilePrivate } from './keepPrivate';
 import { migrate, NewerDatabaseError } from './migrate';
 
 /** A file that cannot be brought back; the message says why. Nothing was changed. */
 export class NoBackupError extends Error {}
 
-/** The tables of a database with their columns. */
-const shapeOf = (database: Database): Map<string, Set<string>> =>
-  new Map(
-    database
-      .prepare("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")
-      .pluck()
-      .all()
-      .map((table) => [
-        String(table),
-        new Set(database.prepare('SELECT name FROM pragma_table_info(?)').pluck().all(table).map(String)),
-      ]),
-  );
+/** The tables of a database with their columns, as one text. */
+const shapeOf = (database: Database): string =>
+  JSON.stringify(tablesOf(database).map(({ name, columns }) => [name, columns.toSorted()]));
 
 /** Whether a database has exactly the tables and columns that ours has. */
 function isShapedLikeOurs(database: Database): boolean {
   const empty = new SQLite(':memory:');
   try {
     migrate(empty);
-    const [ours, theirs] = [shapeOf(empty), shapeOf(database)];
-    return (
-      ours.size === theirs.size &&
-      [...ours].every(([table, columns]) => {
-        const there = theirs.get(table);
-        return there !== undefined && there.size === columns.size && [...columns].every((one) => there.has(one));
-      })
-    );
+    return shapeOf(empty) === shapeOf(database);
   } finally {
     empty.close();
   }
-}
-
-/** Reads every row of every table once; a page that is damaged is found here, not in the middle of a class. */
-function readWhole(database: Database): void {
-  for (const table of shapeOf(database).keys())
-    for (const row of database.prepare(`SELECT * FROM "${table}"`).iterate()) if (!row) throw new Error('no row');
 }
 
 /**
@@ -62,11 +42,12 @@ export async function layCopy(file: string, copy: string): Promise<void> {
     laid.pragma('journal_mode = DELETE');
     migrate(laid);
     if (!isShapedLikeOurs(laid)) throw new Error('another shape');
-    readWhole(laid);
+    // Every row is read once: a page that is damaged is found here, not in the middle of a class.
+    fingerprintOf(laid);
     laid.close();
   } catch (error) {
     laid?.close();
-    rmSync(copy, { force: true });
+    removeFile(copy);
     if (error instanceof NewerDatabaseError) throw error;
     throw new NoBackupError(`${file} is not a backup made by Vesperum, or it is damaged. Nothing was changed.`);
   } finally {

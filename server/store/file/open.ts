@@ -38,7 +38,7 @@ export function openDatabase(
     database.pragma('foreign_keys = ON');
     database.pragma('synchronous = FULL');
     refuseForeign(database, file);
-    const isNew = migrate(database, fill);
+    const isNew = migrate(database, { fill });
     database.pragma('journal_mode = WAL');
     for (const beside of [`${file}-wal`, `${file}-shm`]) if (existsSync(beside)) keepFilePrivate(beside);
     return { database, isNew };

@@ -1,18 +1,9 @@
-import { existsSync, renameSync } from 'node:fs';
+import { renameSync } from 'node:fs';
 import { join } from 'node:path';
 import { layCopy } from './examineBackup';
+import { moveAside } from './journals';
 import { lockFolder } from './lockFolder';
 import { databaseFile } from './open';
-
-/** A database and what SQLite keeps beside it while it is open, or after it was not closed. */
-const BESIDE = ['', '-wal', '-shm', '-journal'];
-
-/** Renames a database with its journals, whatever state it is in; answers whether there was one. */
-function moveAside(from: string, to: string): boolean {
-  const there = BESIDE.filter((end) => existsSync(from + end));
-  for (const end of there) renameSync(from + end, to + end);
-  return there.length > 0;
-}
 
 /**
  * Puts a backup in the place of a folder's data, also where that is damaged. What was there is put aside first, as it is.

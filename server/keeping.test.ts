@@ -1,0 +1,174 @@
+import { mkdirSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import SQLite from 'better-sqlite3';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { BroughtBack, Keeping, TableDifference } from '../core/formats/keepingApi';
+import { openTestHouse, type TestHouse } from '../demo/testHouse';
+import { fingerprintOf } from './store/file/contents';
+import { backUpDay, backupFolder, daysKept } from './store/file/dailyBackups';
+
+/** Keeping the data: backups by themselves, bringing one back, everything as one archive. */
+
+let house: TestHouse;
+beforeEach(() => {
+  house = openTestHouse();
+});
+afterEach(() => house.close());
+
+const keeping = async () => Keeping.parse(await (await house.ask('GET', '/api/keeping')).json());
+const rename = async (name: string) => {
+  const [group] = await (await house.ask('GET', '/api/groups')).json();
+  const answer = await house.ask('PUT', `/api/groups/${group.id}`, { ...group, name });
+  expect(answer.status).toBe(200);
+  return group.name as string;
+};
+const namesOfGroups = async (): Promise<string[]> =>
+  (await (await house.ask('GET', '/api/groups')).json()).map(({ name }: { name: string }) => name);
+
+describe('backups', () => {
+  test('one a day where something changed, none where nothing did; it is for its owner only', async () => {
+    expect(await backUpDay(house.database, house.folder, '2026-12-01')).toBe('2026-12-01.sqlite');
+    expect(await backUpDay(house.database, house.folder, '2026-12-02')).toBeNull();
+    await rename('Another name');
+    expect(await backUpDay(house.database, house.folder, '2026-12-03')).toBe('2026-12-03.sqlite');
+    const { backups } = await keeping();
+    expect(backups.map(({ name }) => name).toSorted()).toEqual(['2026-12-01.sqlite', '2026-12-03.sqlite']);
+    expect(backups.every(({ bytes }) => bytes > 10_000)).toBe(true);
+    expect((statSync(join(backupFolder(house.folder), '2026-12-03.sqlite')).mode & 0o777).toString(8)).toBe('600');
+    expect(readdirSync(backupFolder(house.folder)).filter((name) => name.startsWith('.'))).toEqual([]);
+  });
+
+  test('one that cannot be read is as good as none: the next day makes another', async () => {
+    await backUpDay(house.database, house.folder, '2026-12-01');
+    writeFileSync(join(backupFolder(house.folder), '2026-12-01.sqlite'), 'damaged');
+    expect(await backUpDay(house.database, house.folder, '2026-12-02')).toBe('2026-12-02.sqlite');
+  });
+
+  test('kept are seven days, the last of four weeks and of twelve months', () => {
+    const days = Array.from({ length: 500 }, (_, i) =>
+      new Date(Date.UTC(2026, 10, 27) - i * 86_400_000).toISOString().slice(0, 10),
+    );
+    const kept = [...daysKept(days)].toSorted((a, b) => b.localeCompare(a));
+    expect(kept.slice(0, 7)).toEqual(days.slice(0, 7));
+    // 27 November 2026 is a Friday: weeks before it end on Sundays.
+    expect(kept).toEqual(expect.arrayContaining(['2026-11-22', '2026-11-15', '2026-11-08']));
+    expect(kept).toEqual(expect.arrayContaining(['2026-10-31', '2026-09-30', '2025-12-31']));
+    expect(kept).not.toContain('2025-11-30');
+    expect(kept.length).toBeLessThanOrEqual(7 + 4 + 12);
+  });
+
+  test('bringing one back: what would change is said first, and a copy of what was there is kept', async () => {
+    const before = await rename('First name');
+    await backUpDay(house.database, house.folder, '2026-12-01');
+    const contents = fingerprintOf(house.database);
+    await rename('Second name');
+    await house.ask('DELETE', '/api/sessions/evening-week-4');
+    const path = '/api/backups/2026-12-01.sqlite';
+    const difference = TableDifference.array().parse(await (await house.ask('GET', `${path}/difference`)).json());
+    expect(difference).toEqual([
+      { table: 'groups', here: 0, there: 0, differ: 1 },
+      { table: 'sessions', here: 0, there: 0, differ: 1 },
+    ]);
+    const { kept } = BroughtBack.parse(await (await house.ask('POST', `${path}/restore`)).json());
+    expect(fingerprintOf(house.database)).toBe(contents);
+    expect(await namesOfGroups()).toContain('First name');
+    // And back again from the copy.
+    expect((await house.ask('POST', `/api/backups/${kept}/restore`)).status).toBe(200);
+    expect(await namesOfGroups()).toContain('Second name');
+    expect(before).not.toBe('First name');
+  });
+
+  test('what is no backup is refused by its name, and nothing is changed', async () => {
+    mkdirSync(backupFolder(house.folder), { recursive: true });
+    const foreign = new SQLite(join(backupFolder(house.folder), 'foreign.sqlite'));
+    foreign.exec('CREATE TABLE sessions (a); CREATE TABLE class_logs (b); PRAGMA user_version = 4');
+    foreign.close();
+    const contents = fingerprintOf(house.database);
+    const answer = await house.ask('POST', '/api/backups/foreign.sqlite/restore');
+    expect(answer.status).toBe(422);
+    expect((await answer.json()).title).toMatch(/not a backup made by Vesperum/);
+    expect((await house.ask('POST', '/api/backups/nothing.sqlite/restore')).status).toBe(404);
+    expect((await house.ask('GET', '/api/backups/..%2Fvesperum.sqlite/difference')).status).toBeGreaterThanOrEqual(400);
+    expect(fingerprintOf(house.database)).toBe(contents);
+    expect(readdirSync(house.folder).filter((name) => name.startsWith('incoming'))).toEqual([]);
+  });
+});
+
+describe('everything as one archive', () => {
+  const take = async () => new Uint8Array(await (await house.ask('GET', '/api/archive')).arrayBuffer());
+
+  test('out and in again into another house it is equal to the letter', async () => {
+    await rename('=a name, "quoted"; and\nmore 🌙');
+    const movement = await (await house.ask('GET', '/api/movements/cloud-hands')).json();
+    await house.ask('PUT', '/api/movements/cloud-hands', {
+      basedOn: 'cloud-hands',
+      movement: { ...movement, about: 'Clouds, as I teach them.' },
+    });
+    await house.ask('DELETE', '/api/sessions/evening-week-4');
+    await house.ask('PUT', '/api/wording/cloud-hands', { movementId: 'cloud-hands', calls: {} });
+    const contents = fingerprintOf(house.database);
+    const zip = await take();
+    const other = openTestHouse();
+    try {
+      other.database.exec('DELETE FROM class_log_items; DELETE FROM class_logs; DELETE FROM class_bases');
+      const said = await other.send('/api/archive/difference', zip);
+      expect(
+        TableDifference.array()
+          .parse(await said.json())
+          .map(({ table }) => table),
+      ).toContain('class_logs');
+      expect((await other.send('/api/archive/restore', zip)).status).toBe(200);
+      expect(fingerprintOf(other.database)).toBe(contents);
+      // What was read before is forgotten: the changed movement is there at once.
+      expect((await (await other.ask('GET', '/api/movements/cloud-hands@1')).json()).about).toBe(
+        'Clouds, as I teach them.',
+      );
+    } finally {
+      other.close();
+    }
+  });
+
+  test('it can be read without Vesperum: JSON as what it says, CSV that no spreadsheet takes for formulas', async () => {
+    await rename('=SUM(A1)');
+    const files = unzipSync(await take());
+    const groups = JSON.parse(strFromU8(files['tables/groups.json'] as Uint8Array));
+    expect(JSON.stringify(groups)).toContain('"=SUM(A1)"');
+    const [session] = JSON.parse(strFromU8(files['tables/sessions.json'] as Uint8Array));
+    expect(session.document.sections[0].kind).toBe('opening');
+    expect(strFromU8(files['groups.csv'] as Uint8Array)).toContain("'=SUM(A1)");
+  });
+
+  test.each([
+    ['no zip at all', () => strToU8('not a zip')],
+    ['a zip of something else', () => zipSync({ 'photo.json': strToU8('{}') })],
+    [
+      'a table that is no list',
+      (zip: Uint8Array) => zipSync({ ...unzipSync(zip), 'tables/groups.json': strToU8('{"a":1}') }),
+    ],
+    [
+      'a row that does not fit',
+      (zip: Uint8Array) => zipSync({ ...unzipSync(zip), 'tables/groups.json': strToU8('[{"id":"x"}]') }),
+    ],
+    [
+      'one from a newer version',
+      (zip: Uint8Array) => {
+        const files = unzipSync(zip);
+        const manifest = JSON.parse(strFromU8(files['vesperum.json'] as Uint8Array));
+        return zipSync({ ...files, 'vesperum.json': strToU8(JSON.stringify({ ...manifest, migration: 99 })) });
+      },
+    ],
+  ])('%s is refused with the reason, and nothing is changed', async (_, spoil) => {
+    const contents = fingerprintOf(house.database);
+    const answer = await house.send('/api/archive/restore', spoil(await take()));
+    expect(answer.status).toBe(422);
+    expect((await answer.json()).title).toMatch(/Nothing was changed/);
+    expect(fingerprintOf(house.database)).toBe(contents);
+    expect(readdirSync(house.folder).filter((name) => name.startsWith('incoming'))).toEqual([]);
+  });
+
+  test('only an archive is taken there, and only so large', async () => {
+    expect((await house.ask('POST', '/api/archive/restore', { a: 1 })).status).toBe(415);
+    rmSync(backupFolder(house.folder), { recursive: true, force: true });
+    expect((await keeping()).backups).toEqual([]);
+  });
+});
