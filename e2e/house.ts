@@ -35,6 +35,8 @@ export interface RunningHouse {
   readonly folder: string;
   start(...more: string[]): Promise<void>;
   stop(): Promise<void>;
+  /** The address it printed when it was started. */
+  entry(): string;
   /** Ends it as a power cut does. */
   kill(): Promise<void>;
   /** Starts another on the same data; answers what it said before it gave up. */
@@ -47,6 +49,7 @@ export async function openHouse(...more: string[]): Promise<RunningHouse> {
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   let server: ChildProcess | null = null;
+  let printed = url;
 
   const house: RunningHouse = {
     url,
@@ -61,6 +64,7 @@ export async function openHouse(...more: string[]): Promise<RunningHouse> {
         let said = '';
         const hear = (chunk: Buffer) => {
           said += String(chunk);
+          printed = /ready at (\S+)/.exec(said)?.[1] ?? printed;
           if (said.includes('ready at')) resolve();
         };
         child.stdout.on('data', hear);
@@ -73,6 +77,7 @@ export async function openHouse(...more: string[]): Promise<RunningHouse> {
         server.on('exit', () => resolve());
         server.kill('SIGTERM');
       }),
+    entry: () => printed,
     kill: () =>
       new Promise((resolve) => {
         if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();

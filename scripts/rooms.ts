@@ -118,6 +118,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
       'web/places/sessions',
       'web/places/teach',
       'web/places/logbook',
+      'web/places/settings',
     ],
     'web/places',
     'web',

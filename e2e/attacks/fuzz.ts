@@ -78,10 +78,10 @@ async function samplesOf({ url }: RunningHouse): Promise<Sample[]> {
   const movement = await get('/api/movements/cloud-hands');
   add('PUT', '/api/movements/cloud-hands', { movement, basedOn: 'cloud-hands' });
   add('POST', '/api/movements/file', {
-    kind: 'json',
+    format: 'json',
     text: JSON.stringify({ format: 'vesperum-movements/1', movements: [movement] }),
   });
-  add('POST', '/api/movements/file', { kind: 'csv', text: 'id,about\ncloud-hands,"Hands as clouds, drifting by"' });
+  add('POST', '/api/movements/file', { format: 'csv', text: 'id,about\ncloud-hands,"Hands as clouds, drifting by"' });
   add('PUT', '/api/passages/kept-one', { id: 'kept-one', name: 'One', items: [], blocks: [] });
   add('PUT', '/api/wording/cloud-hands', { movementId: 'cloud-hands', calls: {} });
   add('POST', '/api/logs', { id: 'log-x', sessionId: 'evening-week-4', events: [] });

@@ -117,6 +117,18 @@ function formPlaces(
   };
 }
 
+/** Between the places of a form a gentle group rests after each that asks much of the legs. */
+function withRests(lines: readonly Item[], { find, strength }: MainRequest): Item[] {
+  const seconds = REST_AFTER_LEGS[strength];
+  return lines.flatMap((line, place): Item[] => {
+    const movement = line.kind === 'movement' ? find(line.movementId) : undefined;
+    const isHard = movement !== undefined && warmingOf(movement).thighs.peak >= MUCH_OF_LEGS;
+    if (seconds === 0 || !isHard || place === lines.length - 1) return [line];
+    const rest = newPause('rest', `rest-${line.id}`.slice(0, 56), seconds);
+    return [line, { ...rest, block: line.block, origin: line.origin }];
+  });
+}
+
 /** A form from its beginning, as far as it is known. */
 function run({ thread, layers, practised }: ClassCell, request: MainRequest, seconds: number): Lines {
   const { taught } = thread;
@@ -142,7 +154,7 @@ function run({ thread, layers, practised }: ClassCell, request: MainRequest, sec
       rounds: lines.length > 1 ? 1 : rounds,
     }),
   );
-  return { items, blocks: isBlock ? [block] : [] };
+  return { items: withRests(items, request), blocks: isBlock ? [block] : [] };
 }
 
 function review(cell: ClassCell, request: MainRequest, seconds: number, focus: string | null): Lines {

@@ -22,6 +22,7 @@ import type {
   WeaveReply,
   WeaveRequest,
 } from '../../../core/formats/courseApi';
+import type { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../../core/formats/keepingApi';
 import type { Group, GroupAsked } from '../../../core/group/group';
 import type { Schools } from '../../../core/movement/adapt/schools';
 import type { Wording } from '../../../core/movement/adapt/wording';
@@ -44,6 +45,7 @@ export const TAGS = [
   'asides',
   'passages',
   'wording',
+  'backups',
 ] as const;
 
 /** A class as the server holds it, or as this machine had it from before while the server is away. */
@@ -192,6 +194,19 @@ export const api = createApi({
     restoreSession: build.mutation<StoredSession, string>({
       query: (id) => ({ url: `sessions/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['sessions'],
+    }),
+    keeping: build.query<Keeping, void>({ query: () => 'keeping', providesTags: ['backups'] }),
+    backUp: build.mutation<{ made: BackupSummary | null }, void>({
+      query: () => ({ url: 'backups', method: 'POST' }),
+      invalidatesTags: ['backups'],
+    }),
+    backupDifference: build.query<TableDifference[], string>({
+      query: (name) => `backups/${name}/difference`,
+      keepUnusedDataFor: 0,
+    }),
+    restoreBackup: build.mutation<BroughtBack, string>({
+      query: (name) => ({ url: `backups/${name}/restore`, method: 'POST' }),
+      invalidatesTags: [...TAGS],
     }),
     unread: build.query<Unread[], void>({ query: () => 'unread', providesTags: [...TAGS] }),
     logs: build.query<LogSummary[], void>({ query: () => 'logs', providesTags: ['logs'] }),

@@ -1,0 +1,21 @@
+import { ARCHIVE_PATH, ARCHIVE_TYPE, BroughtBack, TableDifference } from '../../../core/formats/keepingApi';
+import { whyRefused } from './problemIn';
+
+/** Sends an archive to one of its addresses. @throws with the reason in words where it is refused, or nobody answers */
+async function send(address: string, file: File): Promise<unknown> {
+  const answer = await fetch(`${ARCHIVE_PATH}/${address}`, {
+    method: 'POST',
+    headers: { 'Content-Type': ARCHIVE_TYPE },
+    body: file,
+  }).catch(() => null);
+  const data: unknown = await answer?.json().catch(() => null);
+  if (!answer?.ok) throw new Error(whyRefused({ data }));
+  return data;
+}
+
+/** What would change if an archive were brought back. */
+export const compareArchive = async (file: File): Promise<TableDifference[]> =>
+  TableDifference.array().parse(await send('difference', file));
+
+export const restoreArchive = async (file: File): Promise<BroughtBack> =>
+  BroughtBack.parse(await send('restore', file));
