@@ -35,6 +35,8 @@ export interface RunningHouse {
   readonly folder: string;
   start(...more: string[]): Promise<void>;
   stop(): Promise<void>;
+  /** The number of its process. */
+  pid(): number;
   /** The address it printed when it was started. */
   entry(): string;
   /** Ends it as a power cut does. */
@@ -44,8 +46,11 @@ export interface RunningHouse {
   close(): Promise<void>;
 }
 
-export async function openHouse(...more: string[]): Promise<RunningHouse> {
-  const folder = mkdtempSync(join(tmpdir(), 'vesperum-e2e-'));
+export const openHouse = (...more: string[]): Promise<RunningHouse> =>
+  openHouseIn(mkdtempSync(join(tmpdir(), 'vesperum-e2e-')), ...more);
+
+/** The same on data that is there; its folder goes when the house is closed. */
+export async function openHouseIn(folder: string, ...more: string[]): Promise<RunningHouse> {
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   let server: ChildProcess | null = null;
@@ -78,6 +83,7 @@ export async function openHouse(...more: string[]): Promise<RunningHouse> {
         server.kill('SIGTERM');
       }),
     entry: () => printed,
+    pid: () => server?.pid ?? 0,
     kill: () =>
       new Promise((resolve) => {
         if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();

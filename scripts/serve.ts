@@ -49,6 +49,9 @@ function start(): void {
   const server = serve({ fetch, hostname: '127.0.0.1', port }, ({ port: bound }) => {
     const entry = key ? `${ENTRY}?key=${key.once}` : '';
     backUp();
+    // What the lists show of each class is worked out in between, before anybody asks.
+    const headers = { host: `127.0.0.1:${bound}`, ...(key && { authorization: `Bearer ${key.secret}` }) };
+    for (const path of ['/api/sessions', '/api/movements/traits']) void app.request(path, { headers });
     console.log(`Vesperum is ready at http://127.0.0.1:${bound}${entry}`);
   });
   // A connection is kept for longer than a page or a script leaves it idle: one that is closed just as the next question is sent

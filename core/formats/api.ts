@@ -9,6 +9,11 @@ import { Slug } from '../words/ids';
 
 /** What travels between the server and whoever talks to it. One schema validates, documents and types it. */
 
+/** Which classes a page of them is taken from. */
+export const SESSIONS_WHEN = ['all', 'coming', 'week', 'past'] as const;
+export const SessionsWhen = z.enum(SESSIONS_WHEN);
+export type SessionsWhen = z.infer<typeof SessionsWhen>;
+
 /** A session as the store holds it. `revision` counts its saves from 1. */
 export const StoredSession = z.object({
   session: Session,
@@ -39,6 +44,10 @@ export const SessionSummary = z.object({
   changedAt: z.iso.datetime(),
 });
 export type SessionSummary = z.infer<typeof SessionSummary>;
+
+/** A part of the classes that were asked for, and how many there are in all. */
+export const SessionsPage = z.object({ total: z.number().int(), rows: z.array(SessionSummary) });
+export type SessionsPage = z.infer<typeof SessionsPage>;
 
 export const NewSession = z.object({ session: Session });
 /** A save: the session and the revision it was made from. */

@@ -1,10 +1,13 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
+import dayjs from 'dayjs';
 import {
   Conflict,
   NewSession,
   RedrawnSession,
   SessionSave,
   SessionSummary,
+  SessionsPage,
+  SessionsWhen,
   StoredSession,
 } from '../../core/formats/api';
 import type { FindMovement } from '../../core/movement/schema/movement';
@@ -16,7 +19,7 @@ import type { SessionStore } from '../store/sessions';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
 import { router } from './reply/router';
-import { summaryOf } from './sessionSummary';
+import { rememberSummaries } from './summaries';
 
 const path = '/api/sessions';
 const onePath = '/api/sessions/{id}';
@@ -28,6 +31,31 @@ const list = createRoute({
   path,
   summary: 'All sessions, in short',
   responses: { 200: json(z.array(SessionSummary), 'The sessions by day and time') },
+});
+const PAGE = 50;
+const page = createRoute({
+  method: 'get',
+  path: '/api/sessions/page',
+  summary: 'Some sessions in short: those that come, then those without a day, then the past, the latest first',
+  request: {
+    query: z.object({
+      when: SessionsWhen.default('all'),
+      group: z.string().max(60).optional(),
+      course: z.string().max(60).optional(),
+      words: z.string().max(80).optional(),
+      from: z.coerce.number().int().min(0).max(1_000_000).default(0),
+      size: z.coerce.number().int().min(1).max(200).default(PAGE),
+      today: z.iso.date(),
+    }),
+  },
+  responses: { 200: json(SessionsPage, 'The rows asked for, and how many there are'), ...refused },
+});
+const short = createRoute({
+  method: 'get',
+  path: '/api/sessions/{id}/summary',
+  summary: 'One session in short',
+  request: idParam,
+  responses: { 200: json(SessionSummary, 'The session in short'), ...missing },
 });
 const add = createRoute({
   method: 'post',
@@ -102,6 +130,7 @@ export function sessionRoutes(
   find: FindMovement,
 ): OpenAPIHono {
   const now = () => new Date().toISOString();
+  const summaries = rememberSummaries(sessions, find);
 
   /** What the schema cannot see: movements and groups that do not exist. */
   const refuseUnknown = (session: Session): void => {
@@ -139,12 +168,19 @@ export function sessionRoutes(
   };
 
   return router()
-    .openapi(list, (context) =>
-      context.json(
-        sessions.all().map((stored) => summaryOf(stored, find)),
-        200,
-      ),
-    )
+    .openapi(list, async (context) => context.json(await summaries.some(sessions.revisions()), 200))
+    .openapi(page, async (context) => {
+      const { group, course, ...asked } = context.req.valid('query');
+      const day = dayjs(asked.today);
+      const monday = day.subtract((day.day() + 6) % 7, 'day').format('YYYY-MM-DD');
+      const { total, rows } = sessions.page({ ...asked, groupId: group, courseId: course, monday });
+      return context.json({ total, rows: await summaries.some(rows) }, 200);
+    })
+    .openapi(short, (context) => {
+      const stored = sessions.find(context.req.valid('param').id);
+      if (!stored) throw missingClass();
+      return context.json(summaries.of(stored), 200);
+    })
     .openapi(add, (context) => {
       const { session } = context.req.valid('json');
       refuseUnknown(session);

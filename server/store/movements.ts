@@ -48,10 +48,12 @@ export function movementStore(
   /** Versions never change, so they are read once and again only after a write; their identity lets others remember what they worked out. */
   let known: { byId: ReadonlyMap<string, Movement>; newest: ReadonlyMap<string, Movement> };
   const read = () => {
-    const before = known?.byId;
-    const movements = [...shipped, ...written.all().flatMap((row) => readRow(row) ?? [])].map(
-      (one) => before?.get(one.id) ?? one,
-    );
+    const own = written.all().flatMap((row) => {
+      const { base_id, version } = Row.parse(row);
+      // What has been read is not read again.
+      return known?.byId.get(atVersion(base_id, version)) ?? readRow(row) ?? [];
+    });
+    const movements = [...shipped, ...own];
     known = {
       byId: new Map(movements.map((movement) => [movement.id, movement])),
       newest: new Map(newestOf(movements).map((movement) => [baseId(movement.id), movement])),

@@ -13,6 +13,8 @@ export type SaveAnswer<Stored> =
 /** Documents of one kind, each with a revision that counts its saves from 1; what is taken away can be brought back. */
 export interface RevisedStore<Thing, Stored> {
   all(): Stored[];
+  /** The ids of all there are with their revisions, in their order, without reading them. */
+  revisions(): readonly { readonly id: string; readonly revision: number }[];
   find(id: string): Stored | null;
   /** Answers null where the id is taken. */
   add(thing: Thing, now: string): Stored | null;
@@ -22,6 +24,7 @@ export interface RevisedStore<Thing, Stored> {
   restore(id: string): boolean;
 }
 
+const Revision = z.object({ id: z.string(), revision: z.number() });
 const Row = z.object({ id: z.string(), document: z.string(), revision: z.number(), changed_at: z.string() });
 
 interface Kind<Thing, Stored> {
@@ -44,6 +47,7 @@ export function revisedStore<Thing extends { readonly id: string }, Stored>(
 ): RevisedStore<Thing, Stored> {
   const columns = 'id, document, revision, changed_at';
   const all = database.prepare(`SELECT ${columns} FROM ${table} WHERE deleted_at IS NULL ORDER BY ${order}`);
+  const revisions = database.prepare(`SELECT id, revision FROM ${table} WHERE deleted_at IS NULL ORDER BY ${order}`);
   const one = database.prepare(`SELECT ${columns} FROM ${table} WHERE id = ? AND deleted_at IS NULL`);
   const taken = database.prepare(`SELECT 1 FROM ${table} WHERE id = ?`);
   const insert = database.prepare(`INSERT INTO ${table} (id, document, revision, changed_at) VALUES (?, ?, 1, ?)`);
@@ -71,6 +75,7 @@ export function revisedStore<Thing extends { readonly id: string }, Stored>(
 
   return {
     all: () => all.all().flatMap((row) => read(row) ?? []),
+    revisions: () => revisions.all().map((row) => Revision.parse(row)),
     find,
     add: atOnce(database, (thing: Thing, now: string) => {
       if (taken.get(thing.id) !== undefined) return null;

@@ -12,6 +12,8 @@ import type {
   RedrawnSession,
   SessionSave,
   SessionSummary,
+  SessionsPage,
+  SessionsWhen,
   StoredSession,
   Unread,
 } from '../../../core/formats/api';
@@ -46,7 +48,18 @@ export const TAGS = [
   'passages',
   'wording',
   'backups',
+  'sessionPages',
 ] as const;
+
+/** Which classes are asked for, and which part of them. */
+export interface SessionsAsked {
+  readonly when: SessionsWhen;
+  readonly group?: string;
+  readonly words?: string;
+  readonly from: number;
+  readonly size: number;
+  readonly today: string;
+}
 
 /** A class as the server holds it, or as this machine had it from before while the server is away. */
 export interface FetchedSession extends StoredSession {
@@ -161,6 +174,14 @@ export const api = createApi({
       invalidatesTags: ['wording', 'library', 'sessions'],
     }),
     sessions: build.query<SessionSummary[], void>({ query: () => 'sessions', providesTags: ['sessions'] }),
+    sessionsPage: build.query<SessionsPage, SessionsAsked>({
+      query: (asked) => ({ url: 'sessions/page', params: asked }),
+      providesTags: ['sessions', 'sessionPages'],
+    }),
+    sessionSummary: build.query<SessionSummary, string>({
+      query: (id) => `sessions/${id}/summary`,
+      keepUnusedDataFor: 0,
+    }),
     session: build.query<FetchedSession, string>({
       query: (id) => `sessions/${id}`,
       transformResponse: (stored: StoredSession, meta) => ({ ...stored, isKept: wasKept(meta) }),
@@ -173,7 +194,30 @@ export const api = createApi({
     }),
     saveSession: build.mutation<StoredSession, SessionSave>({
       query: (body) => ({ url: `sessions/${body.session.id}`, method: 'PUT', body }),
-      invalidatesTags: ['sessions'],
+      invalidatesTags: ['sessionPages'],
+      // A save changes one row of the lists: it is asked for alone, not all of them.
+      onQueryStarted: async ({ session: { id } }, { dispatch, queryFulfilled }) => {
+        const isSaved = await queryFulfilled.then(
+          () => true,
+          () => false,
+        );
+        if (!isSaved) return;
+        const { data } = await dispatch(
+          api.endpoints.sessionSummary.initiate(id, { forceRefetch: true, subscribe: false }),
+        );
+        let isMoved = data === undefined;
+        dispatch(
+          api.util.updateQueryData('sessions', undefined, (all) => {
+            const at = all.findIndex((one) => one.id === id);
+            const before = all[at];
+            if (!data || !before) return;
+            // On another day it stands elsewhere in the list.
+            isMoved = before.date !== data.date || before.startsAt !== data.startsAt;
+            all[at] = data;
+          }),
+        );
+        if (isMoved) dispatch(api.util.invalidateTags(['sessions']));
+      },
     }),
     sessionBase: build.query<{ session: Session }, string>({
       query: (id) => `sessions/${id}/base`,

@@ -14,7 +14,7 @@ import './logbook.css';
 export function Logbook() {
   const { data: logs, isError, refetch } = api.useLogsQuery();
   const navigate = useNavigate();
-  if (isError) {
+  if (isError && !logs) {
     return (
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
     );
@@ -34,7 +34,7 @@ export function Logbook() {
         className="quiet-table"
         dataSource={logs}
         rowKey="id"
-        pagination={false}
+        pagination={{ pageSize: 50, hideOnSinglePage: true, showSizeChanger: false }}
         columns={[
           {
             title: 'When',

@@ -1,5 +1,5 @@
 import { Button, Input } from 'antd';
-import { memo, useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { postureWords } from '../../../../core/body/written/postureWords';
 import { tellingMoment } from '../../../../core/movement/sample/tellingMoment';
@@ -92,13 +92,46 @@ export function Repertoire() {
       {shown.length === 0 ? (
         <Notice action={{ label: 'Show all', onPress: showAll }}>No movement is like that.</Notice>
       ) : (
-        <ul className="wall">
-          {shown.map((movement) => (
-            <WallPiece key={movement.id} movement={movement} />
-          ))}
-        </ul>
+        <Wall movements={shown} />
       )}
     </div>
+  );
+}
+
+/** So many figures stand on the wall at first, and so many more each time its end comes near. */
+const PIECES = 60;
+
+/** The wall, as far as it has been looked at: the rest is hung when its end comes near, or is asked for. */
+function Wall({ movements }: { readonly movements: readonly Movement[] }) {
+  const [hung, setHung] = useState({ movements, many: PIECES });
+  // Another choice of movements is another wall.
+  const many = hung.movements === movements ? hung.many : PIECES;
+  const left = movements.length - many;
+  const more = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (left <= 0 || !more.current) return undefined;
+    const near = new IntersectionObserver(
+      (seen) => {
+        if (seen.some(({ isIntersecting }) => isIntersecting)) setHung({ movements, many: many + PIECES });
+      },
+      { rootMargin: '600px' },
+    );
+    near.observe(more.current);
+    return () => near.disconnect();
+  }, [movements, many, left]);
+  return (
+    <>
+      <ul className="wall">
+        {movements.slice(0, many).map((movement) => (
+          <WallPiece key={movement.id} movement={movement} />
+        ))}
+      </ul>
+      {left > 0 && (
+        <Button ref={more} onClick={() => setHung({ movements, many: many + PIECES })}>
+          Show {Math.min(PIECES, left)} more
+        </Button>
+      )}
+    </>
   );
 }
 

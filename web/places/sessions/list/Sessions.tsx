@@ -13,13 +13,16 @@ import { api } from '../../../app/server/api';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { dayInWords, today } from '../../../app/words';
 import { slotWords } from '../../../class/slotWords';
+import { Narrow } from './Narrow';
 import { OpenClass } from './OpenClass';
+import { PAGE, useAskedFor } from './useAskedFor';
 import '../../../app/quietTable.css';
 import './sessions.css';
 
 /** All classes by their day, and a new one at one press. */
 export function Sessions() {
-  const { data: sessions, isError, refetch } = api.useSessionsQuery();
+  const { asked, want } = useAskedFor();
+  const { data: page, isError, refetch } = api.useSessionsPageQuery(asked);
   const { data: groups } = api.useGroupsQuery();
   const { data: courses } = api.useCoursesQuery();
   const make = useNewClass();
@@ -27,13 +30,14 @@ export function Sessions() {
   const again = useDuplicate();
   const navigate = useNavigate();
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  if (isError) {
+  if (isError && !page) {
     return (
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
     );
   }
-  if (!sessions) return <Waiting />;
-  if (sessions.length === 0) {
+  if (!page) return <Waiting />;
+  const isNarrowed = asked.when !== 'all' || asked.group !== undefined || asked.words !== undefined;
+  if (page.total === 0 && !isNarrowed) {
     return (
       <Notice action={{ label: 'Make the first class', onPress: make }}>
         A class is a slot on the clock and a running order that fills it.
@@ -58,11 +62,20 @@ export function Sessions() {
           </Button>
         </div>
       </header>
+      <Narrow asked={asked} groups={groups ?? []} onWant={want} />
       <Table<SessionSummary>
         className="quiet-table"
-        dataSource={sessions}
+        dataSource={page.rows}
         rowKey="id"
-        pagination={false}
+        locale={{ emptyText: 'No class is like that.' }}
+        pagination={{
+          current: Math.floor(asked.from / PAGE) + 1,
+          pageSize: PAGE,
+          total: page.total,
+          hideOnSinglePage: true,
+          showSizeChanger: false,
+          onChange: (next) => want({ page: next > 1 ? String(next) : '' }),
+        }}
         rowSelection={{
           selectedRowKeys: [...chosen],
           onChange: (keys) => setChosen(keys.map(String)),
