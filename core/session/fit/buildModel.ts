@@ -44,6 +44,8 @@ export interface FitQuestion {
   readonly caps: ReadonlyMap<string, number>;
   /** How many times its usual a line may be stretched to; without a limit only where nothing else is left. */
   readonly stretch: number;
+  /** Whether it is looked at second by second only: a draft is fitted dozens of times, and may end a few seconds off the best. */
+  readonly isRough?: boolean;
 }
 
 /** The seconds of a line, laid out once for each line however often its class is fitted. */
@@ -191,5 +193,5 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
     const share = (writtenMs / Math.max(1, usual.totalMs)) * target;
     return { lines, paces, share, least: lines.length > 0 ? leastOf(section, share, target) : 0 };
   });
-  return { sections, slot: target, tolerance: AIM };
+  return { sections, slot: target, tolerance: AIM, isRough: question.isRough ?? false };
 }

@@ -37,6 +37,8 @@ export interface FitModel {
   /** The slot, and how far the class may end from it, seconds. */
   readonly slot: number;
   readonly tolerance: number;
+  /** Whether seconds are fine enough. */
+  readonly isRough?: boolean;
 }
 
 /** One choice for everything. */

@@ -123,16 +123,18 @@ const STRETCH = 2;
  * Fits a class to its slot. Counts stay within their range, pinned ones as they are; the cool-down keeps its least. A fit that
  * goes over a ceiling, or brings something grave, is tried again with what it comes from a step down, or a rest before the peak.
  * @param onProgress how many classes have been simulated, of at most how many
+ * @param isRough whether a few seconds off the best will do: several times as quick
  */
 export function fitPlan(
   plan: Plan,
   context: JudgingContext,
   kind: FitKind,
   onProgress: (done: number, of: number) => void = () => undefined,
+  isRough = false,
 ): FitAnswer {
   const usual = timelineOrNull(plan, context);
   const caps = new Map<string, number>();
-  const modest: FitQuestion = { plan, context, kind, caps, stretch: STRETCH };
+  const modest: FitQuestion = { plan, context, kind, caps, stretch: STRETCH, isRough };
   const modestly = usual && fitOnce(modest, usual);
   const question = modestly ? modest : { ...modest, stretch: Number.POSITIVE_INFINITY };
   const first = modestly ?? (usual && fitOnce(question, usual));

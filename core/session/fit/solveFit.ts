@@ -15,7 +15,8 @@ import { type Range, reachOfSection, spanOf } from './fitReach';
  */
 const FINEST = 4;
 const ENOUGH = 330_000;
-const finenessOf = ({ sections, slot }: FitModel): number => {
+const finenessOf = ({ sections, slot, isRough = false }: FitModel): number => {
+  if (isRough) return 1;
   const lines = sections.reduce((sum, section) => sum + section.lines.length, 0);
   return Math.min(FINEST, Math.max(1, Math.floor(ENOUGH / Math.max(1, lines * slot))));
 };

@@ -68,7 +68,7 @@ export function fittedPlan(plan: Plan, context: JudgingContext): Plan | null {
   for (const kind of ['trim', 'leave-out'] as const) {
     let [from, best, least]: [Plan | null, Plan | null, number] = [plan, null, Number.POSITIVE_INFINITY];
     for (let time = 0; from && least > 0 && time <= LENGTHENED; time += 1) {
-      const answer: FitAnswer = fitPlan(from, context, kind);
+      const answer: FitAnswer = fitPlan(from, context, kind, undefined, true);
       const asks = answer.ok ? answer.over.length + answer.brings.length : Number.POSITIVE_INFINITY;
       if (answer.ok && asks < least) [best, least] = [applyEdits(from, answer.edits), asks];
       from = withLongerRests(from);
