@@ -15,6 +15,8 @@ export interface TestHouse {
   readonly database: Database;
   /** Asks the application without a network. A body is sent as JSON unless it is a string. */
   ask(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Response>;
+  /** Starts the application anew on the same data. */
+  reopen(): void;
   /** Sends an archive. */
   send(path: string, zip: Uint8Array): Promise<Response>;
   /** The folder its data is in. */
@@ -50,6 +52,9 @@ export function openTestHouse(): TestHouse {
       return app.request(path, { method, headers: sent, ...(body === undefined ? {} : { body: text }) });
     },
     folder,
+    reopen: () => {
+      app = open();
+    },
     send: async (path, zip) =>
       app.request(path, {
         method: 'POST',

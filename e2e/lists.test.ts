@@ -44,10 +44,10 @@ test('many classes come by the page, what comes first on the first', async () =>
   const { page, faults } = await openPage(on.browser);
   await go(page, `${on.house.url}/sessions`);
   await textOf(page, '.quiet-table', /today/);
-  expect(await page.$$eval('.quiet-table-title', (all) => all.length)).toBe(50);
-  await click(page, '.ant-pagination-item-2');
-  await page.waitForFunction(() => document.querySelectorAll('.quiet-table-title').length < 50);
-  expect(new URL(page.url()).searchParams.get('page')).toBe('2');
+  expect(await page.$$eval('.quiet-table-title', (all) => all.length)).toBe(25);
+  await click(page, '.ant-pagination-item-3');
+  await page.waitForFunction(() => document.querySelectorAll('.quiet-table-title').length < 25);
+  expect(new URL(page.url()).searchParams.get('page')).toBe('3');
   for (let i = 0; i < 60; i += 1) await fetch(`${on.house.url}/api/sessions/many-${i}`, { method: 'DELETE' });
   expect(faults).toEqual([]);
 });

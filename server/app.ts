@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { setImmediate as soon } from 'node:timers/promises';
 import { serveStatic } from '@hono/node-server/serve-static';
 import type { OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
@@ -135,10 +136,12 @@ export function createApp({
   if (keeping) app.route('/', keepingRoutes(database, { ...keeping, hasKey: key !== null }));
   app.route(
     '/',
-    unreadRoutes(reader, () => {
-      for (const one of [sessions, groups, passages, courses]) one.all();
+    unreadRoutes(reader, async () => {
+      for (const one of [groups, passages, courses]) one.all();
       groups.putAway();
-      for (const id of logs.ids()) logs.find(id);
+      // Others are answered between one and the next.
+      for (const { id } of sessions.revisions()) await soon(sessions.find(id));
+      for (const id of logs.ids()) await soon(logs.find(id));
     }),
   );
   app.doc31('/api/openapi.json', {

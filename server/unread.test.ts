@@ -36,6 +36,7 @@ test.each([
   async (kind, path, spoil) => {
     const before = await count(path);
     house.database.exec(spoil);
+    house.reopen();
     expect(await count(path)).toBe(before - 1);
     const [one, ...others] = await unread();
     expect(others).toEqual([]);

@@ -1,3 +1,4 @@
+import { setAutoFreeze } from 'immer';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
@@ -19,6 +20,8 @@ if (import.meta.env.PROD && 'serviceWorker' in navigator) {
     () => void navigator.serviceWorker.register('/serviceWorker.js').catch(() => undefined),
   );
 }
+// Freezing years of answers each time one comes takes longer than drawing them; it guards against faults that tests find.
+if (import.meta.env.PROD) setAutoFreeze(false);
 sayOpen();
 
 const root = document.getElementById('root');

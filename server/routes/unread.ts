@@ -11,9 +11,12 @@ const list = createRoute({
   responses: { 200: json(z.array(Unread), 'The rows, with what is wrong with each') },
 });
 
-/** @param lookAgain reads everything there is once more */
-export const unreadRoutes = (reader: LenientReader, lookAgain: () => void): OpenAPIHono =>
-  router().openapi(list, (context) => {
-    lookAgain();
+/** @param readAll reads everything there is; what is written later is read as it is written, so once is enough */
+export function unreadRoutes(reader: LenientReader, readAll: () => Promise<void>): OpenAPIHono {
+  let looked: Promise<void> | null = null;
+  return router().openapi(list, async (context) => {
+    looked ??= readAll();
+    await looked;
     return context.json(reader.all(), 200);
   });
+}

@@ -4,7 +4,7 @@ import type { SessionsAsked } from '../../../app/server/api';
 import { today } from '../../../app/words';
 
 /** So many classes stand on a page. */
-export const PAGE = 50;
+export const PAGE = 25;
 
 /** What the list is narrowed by, as the address says it; an empty value takes one away. */
 export type Wanted = Partial<Record<'when' | 'group' | 'words' | 'page', string>>;
