@@ -1,8 +1,10 @@
 import { setImmediate as soon } from 'node:timers/promises';
 import type { SessionSummary, StoredSession } from '../../core/formats/api';
 import type { FindMovement, Movement } from '../../core/movement/schema/movement';
+import { forecastFor } from '../../core/session/report/forecast';
+import { movementIdsOf } from '../../core/session/schedule/settleItem';
+import { timelineOf } from '../../core/session/schedule/timeline';
 import type { SessionStore } from '../store/sessions';
-import { summaryOf } from './sessionSummary';
 
 /** Classes in short, each worked out once until it or a movement it names changes. */
 export interface Summaries {
@@ -15,6 +17,30 @@ interface Kept {
   readonly revision: number;
   readonly movements: readonly (Movement | undefined)[];
   readonly summary: SessionSummary;
+}
+
+/** A stored session in short, with its planned length by the engine. */
+function summaryOf({ session, revision, changedAt }: StoredSession, find: FindMovement): SessionSummary {
+  const answer = timelineOf(session, find);
+  const items = session.sections.flatMap((section) => section.items);
+  const { id, title, groupId, date, startsAt, slotMinutes, doors, family, course } = session;
+  return {
+    id,
+    title,
+    groupId,
+    date,
+    startsAt,
+    slotMinutes,
+    doors,
+    family,
+    course,
+    totalMs: answer.ok ? answer.timeline.totalMs : 0,
+    safeMs: answer.ok ? forecastFor(session, answer.timeline, find).safeMs : 0,
+    lines: items.length,
+    movementIds: movementIdsOf(session.sections),
+    revision,
+    changedAt,
+  };
 }
 
 export function rememberSummaries(sessions: SessionStore, find: FindMovement): Summaries {

@@ -9,7 +9,8 @@ import { type ChosenWarmUp, chooseWarmUps, emptyFor } from '../around/chooseWarm
 import { coolDownFamily } from '../around/coolDownFamily';
 import { besidesTaught, warmUpFamily } from '../around/warmUpFamily';
 import type { HeldClass } from '../calendar/courseClasses';
-import { amountIn, type CourseWeave } from '../plan/courseWeave';
+import type { CourseWeave } from '../plan/courseWeave';
+import { amountIn } from '../plan/standing';
 import type { Course } from '../schema/course';
 import type { PieceFamily } from '../schema/family';
 import { cellsOf, isIntroduction } from './classCells';

@@ -1,7 +1,8 @@
 import { clamp } from 'remeda';
 import type { Course } from '../schema/course';
 import { AGAIN_MINUTES, LINGER, STRETCH } from '../schema/rules';
-import { amountIn, type CourseWeave, isStanding } from './courseWeave';
+import type { CourseWeave } from './courseWeave';
+import { amountIn, isStanding } from './standing';
 
 /** What is planned for a class. */
 export interface ClassLoad {

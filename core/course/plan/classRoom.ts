@@ -1,7 +1,10 @@
 import type { Doors } from '../../session/plan/slotTime';
 import type { HeldClass } from '../calendar/courseClasses';
+import type { Course } from '../schema/course';
 import type { CourseRules } from '../schema/rules';
+import type { CourseThread } from '../schema/thread';
 import { interpolate } from './interpolate';
+import { amountIn, isStanding } from './standing';
 
 /** What a class of a course has room for. */
 export interface ClassRoom {
@@ -53,4 +56,28 @@ export function classRooms(held: readonly HeldClass[], rules: CourseRules, doors
       nothingNew,
     };
   });
+}
+
+/** Of its last class a course takes at most so much to run every must. */
+const MOST_OF_LAST = 0.65;
+
+/** The last class runs every must: where its main part is too short for that, it is longer. */
+export function withMustsLast(
+  { threads, calendar }: Course,
+  held: readonly HeldClass[],
+  rooms: readonly ClassRoom[],
+): readonly ClassRoom[] {
+  const [last, at] = [rooms.at(-1), rooms.length - 1];
+  if (calendar.ends.kind === 'open' || !last) return rooms;
+  const taught = threads.filter(
+    (thread) => isStanding(thread) || (thread.wish === 'must' && thread.kind !== 'principle'),
+  );
+  const isCovered = ({ id }: CourseThread) => taught.some(({ covers }) => id in covers);
+  const minutes = taught.reduce((sum, thread) => {
+    if (isStanding(thread)) return sum + amountIn(thread, at, rooms.length);
+    return sum + (isCovered(thread) ? 0 : (thread.practise.at(-1) ?? 0) * last.amount);
+  }, 0);
+  const most = (held[at]?.minutes ?? 0) * MOST_OF_LAST;
+  const main = Math.max(last.main, Math.ceil(2 * Math.min(most, minutes)) / 2);
+  return [...rooms.slice(0, -1), { ...last, main }];
 }

@@ -5,9 +5,9 @@ import { AGAIN_MINUTES, BEGUN_SHARE, type CourseRules, FINISH } from '../schema/
 import { type CourseThread, PRIORITY } from '../schema/thread';
 import type { Practice, WeaveInstance, WeavePin, WeavePlan, WeaveThread } from '../weave/graph/instance';
 import { stageAfter } from '../weave/graph/stageAfter';
-import { type ClassRoom, classRooms } from './classRoom';
+import { type ClassRoom, classRooms, withMustsLast } from './classRoom';
 import { idealClasses } from './idealClasses';
-import { interpolate } from './interpolate';
+import { amountIn, isStanding } from './standing';
 
 /** A course as it can be woven: its held classes, what each has room for, and the instance of those that are still to be planned. */
 export interface CourseWeave {
@@ -25,13 +25,6 @@ const PRINCIPLE_GAPS = [1, 1, 2, 2, 3];
 const LATE_IN_COURSE = 0.15;
 /** A class that has nothing free for it would push a thread out: what is practised every time is never more than this of its room. */
 const MOST_STANDING = 0.3;
-
-/** What is practised in every class, and so is no question: it is taken off the room. */
-export const isStanding = ({ kind, every }: CourseThread): boolean => kind === 'amount' && every === 1;
-
-/** The minutes of a thread by amount in a class: from its first figure to its last. */
-export const amountIn = ({ practise }: CourseThread, place: number, classes: number): number =>
-  interpolate(practise[0] ?? 0, practise.at(-1) ?? 0, place / Math.max(1, classes - 1));
 
 function gapsOfThread({ kind, taught, every }: CourseThread, rules: CourseRules): readonly number[] {
   if (kind === 'rotation' || kind === 'amount') return [every];
@@ -120,30 +113,6 @@ function weaveThread(
       covers: Object.fromEntries(Object.entries(covers).filter(([other]) => ids.has(other))),
     }),
   };
-}
-
-/** Of its last class a course takes at most so much to run every must. */
-const MOST_OF_LAST = 0.65;
-
-/** The last class runs every must: where its main part is too short for that, it is longer. */
-function withMustsLast(
-  { threads, calendar }: Course,
-  held: readonly HeldClass[],
-  rooms: readonly ClassRoom[],
-): readonly ClassRoom[] {
-  const [last, at] = [rooms.at(-1), rooms.length - 1];
-  if (calendar.ends.kind === 'open' || !last) return rooms;
-  const taught = threads.filter(
-    (thread) => isStanding(thread) || (thread.wish === 'must' && thread.kind !== 'principle'),
-  );
-  const isCovered = ({ id }: CourseThread) => taught.some(({ covers }) => id in covers);
-  const minutes = taught.reduce((sum, thread) => {
-    if (isStanding(thread)) return sum + amountIn(thread, at, rooms.length);
-    return sum + (isCovered(thread) ? 0 : (thread.practise.at(-1) ?? 0) * last.amount);
-  }, 0);
-  const most = (held[at]?.minutes ?? 0) * MOST_OF_LAST;
-  const main = Math.max(last.main, Math.ceil(2 * Math.min(most, minutes)) / 2);
-  return [...rooms.slice(0, -1), { ...last, main }];
 }
 
 /**

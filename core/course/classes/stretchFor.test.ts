@@ -1,4 +1,4 @@
-import { stretchFor } from './mainLines';
+import { stretchFor } from './stretchFor';
 
 test('things are stretched alike until one reaches its most; the others take the rest', () => {
   const things = [
