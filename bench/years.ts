@@ -61,7 +61,7 @@ function fill(folder: string): void {
 const median = (values: readonly number[]): number =>
   values.toSorted((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
-async function answerMs(url: string, path: string): Promise<{ first: number; then: number; bytes: number }> {
+async function answerMs(url: string, path: string): Promise<{ first: number; after: number; bytes: number }> {
   const times: number[] = [];
   let bytes = 0;
   for (let time = 0; time < 6; time += 1) {
@@ -69,7 +69,7 @@ async function answerMs(url: string, path: string): Promise<{ first: number; the
     bytes = (await (await fetch(url + path)).arrayBuffer()).byteLength;
     times.push(performance.now() - begin);
   }
-  return { first: times[0] ?? 0, then: median(times.slice(1)), bytes };
+  return { first: times[0] ?? 0, after: median(times.slice(1)), bytes };
 }
 
 const PLACES: readonly (readonly [path: string, ready: string])[] = [
@@ -123,8 +123,8 @@ async function main(): Promise<void> {
     ]) {
       const [small, large] = [await answerMs(demo.url, path), await answerMs(years.url, path)];
       console.log(
-        `GET ${path.padEnd(24)} first ${large.first.toFixed(0).padStart(5)} ms, then ${large.then.toFixed(1).padStart(6)} ms ` +
-          `(${(large.bytes / 1024).toFixed(0)} kB); demo ${small.then.toFixed(1)} ms`,
+        `GET ${path.padEnd(24)} first ${large.first.toFixed(0).padStart(5)} ms, then ${large.after.toFixed(1).padStart(6)} ms ` +
+          `(${(large.bytes / 1024).toFixed(0)} kB); demo ${small.after.toFixed(1)} ms`,
       );
     }
     const [small, large] = [await measure(demo, browser), await measure(years, browser)];

@@ -5,10 +5,12 @@ import { courseStore } from '../server/store/courses';
 import { atOnce } from '../server/store/file/atOnce';
 import { groupStore } from '../server/store/groups';
 import { logStore } from '../server/store/logs';
+import { peopleStore } from '../server/store/people';
 import { sessionStore } from '../server/store/sessions';
 import { demoCourses, groupsAround } from './courses';
 import { demoGroups } from './groups';
 import { demoLog } from './log';
+import { demoCame, demoPeople } from './people';
 import { demoSessions } from './sessions';
 
 /**
@@ -38,5 +40,9 @@ export function loadDemo(
       const log = demoLog(session, find);
       if (log) logs.add(log);
     }
+    const everybody = demoPeople(today);
+    const people = peopleStore(database);
+    for (const person of everybody) people.put(person);
+    for (const id of logs.ids()) people.note(id, demoCame(id, everybody) ?? []);
   })();
 }

@@ -37,9 +37,12 @@ export function openTestHouse(): TestHouse {
       movements: repertoire,
       forms,
       webFolder: null,
-      keeping: { dataFolder: folder, onReplaced: () => void (app = open()) },
+      keeping: { dataFolder: folder, onReplaced: openAnew },
     });
   let app = open();
+  function openAnew(): void {
+    app = open();
+  }
   return {
     database,
     ask: async (method, path, body, headers = {}) => {
@@ -52,9 +55,7 @@ export function openTestHouse(): TestHouse {
       return app.request(path, { method, headers: sent, ...(body === undefined ? {} : { body: text }) });
     },
     folder,
-    reopen: () => {
-      app = open();
-    },
+    reopen: openAnew,
     send: async (path, zip) =>
       app.request(path, {
         method: 'POST',

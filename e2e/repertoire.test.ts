@@ -62,6 +62,12 @@ describe('the wall', () => {
   test('every piece has its figure, its feet and its breath', async () => {
     const { page } = await open('/repertoire');
     await page.waitForSelector('.wall li');
+    // All of it is hung by going to its end.
+    await page.waitForFunction(() => {
+      const more = document.querySelector<HTMLElement>('.wall + .ant-btn');
+      more?.click();
+      return more === null;
+    });
     const [pieces, figures, feet] = await Promise.all(
       ['.wall li', '.wall svg.figure', '.wall .footprints svg'].map((one) => page.$$eval(one, (found) => found.length)),
     );

@@ -75,6 +75,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'server/weaving',
     'server/routes/reply',
     'server/door',
+    'server/routes/compute',
     'server/routes',
     'server',
   ],

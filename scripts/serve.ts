@@ -40,10 +40,13 @@ function start(): void {
       webFolder: existsSync(join(built, 'index.html')) ? built : null,
       key,
       // What was read of the data is forgotten with the application that read it.
-      keeping: { dataFolder, onReplaced: () => void (app = open()) },
+      keeping: { dataFolder, onReplaced: openAnew },
       onRecorded: backUp,
     });
   let app = open();
+  function openAnew(): void {
+    app = open();
+  }
 
   const fetch: typeof app.fetch = (...asked) => app.fetch(...asked);
   const server = serve({ fetch, hostname: '127.0.0.1', port }, ({ port: bound }) => {

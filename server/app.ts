@@ -16,7 +16,8 @@ import { type HouseKey, keyOnly } from './door/key';
 import { wellFormed } from './door/wellFormed';
 import { asideRoutes } from './routes/asides';
 import { classFileRoutes } from './routes/classFiles';
-import { computeRoutes } from './routes/compute';
+import { computeRoutes } from './routes/compute/timeline';
+import { weaveRoutes } from './routes/compute/weave';
 import { courseFileRoutes } from './routes/courseFiles';
 import { courseRoutes } from './routes/courses';
 import { groupRoutes } from './routes/groups';
@@ -24,19 +25,21 @@ import { type HouseKeeping, keepingRoutes } from './routes/keeping';
 import { logRoutes } from './routes/logs';
 import { movementRoutes } from './routes/movements';
 import { passageRoutes } from './routes/passages';
+import { peopleRoutes } from './routes/people';
 import { problem, Refusal } from './routes/reply/problem';
 import { router } from './routes/reply/router';
 import { storeProblem } from './routes/reply/storeProblem';
 import { sessionRoutes } from './routes/sessions';
 import { unreadRoutes } from './routes/unread';
-import { weaveRoutes } from './routes/weave';
 import { wordingRoutes } from './routes/wording';
 import { asideStore } from './store/asides';
 import { courseStore } from './store/courses';
 import { groupStore } from './store/groups';
 import { logStore } from './store/logs';
+import { mentionsOf } from './store/mentions';
 import { movementStore } from './store/movements';
 import { passageStore } from './store/passages';
+import { peopleStore } from './store/people';
 import { sessionStore } from './store/sessions';
 import { readLeniently } from './store/unread';
 import { inOwnWords, wordingStore } from './store/wording';
@@ -111,6 +114,8 @@ export function createApp({
   const logs = logStore(database, reader);
   const passages = passageStore(database, reader);
   const courses = courseStore(database, reader);
+  const people = peopleStore(database, reader);
+  const folder = keeping?.dataFolder ?? null;
 
   const app = router();
   app.use(sealed, localOnly, ownPagesOnly);
@@ -123,6 +128,10 @@ export function createApp({
   app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.all().length }));
   app.route('/', movementRoutes(movements, forms));
   app.route('/', groupRoutes(groups));
+  app.route(
+    '/',
+    peopleRoutes(people, groups, (name) => mentionsOf(database, folder, name)),
+  );
   app.route('/', classFileRoutes(database, sessions, movements));
   app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
   app.route('/', logRoutes(logs, sessions, onRecorded));
@@ -137,7 +146,7 @@ export function createApp({
   app.route(
     '/',
     unreadRoutes(reader, async () => {
-      for (const one of [groups, passages, courses]) one.all();
+      for (const one of [groups, passages, courses, people]) one.all();
       groups.putAway();
       // Others are answered between one and the next.
       for (const { id } of sessions.revisions()) await soon(sessions.find(id));

@@ -16,6 +16,8 @@ interface Kept {
 }
 
 const WRITERS = 4;
+const LONGEST_WAIT = 20_000;
+const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
 const write = async (url: string, method: string, path: string, body: unknown): Promise<Kept | null> => {
   try {
@@ -43,10 +45,15 @@ export async function crash(house: RunningHouse, kills: number, seed: number): P
   let writes = 0;
   for (let round = 0; round < kills; round += 1) {
     let isKilled = false;
+    let hear: () => void = () => undefined;
+    const heard = new Promise<void>((resolve) => {
+      hear = resolve;
+    });
     const writers = Array.from({ length: WRITERS }, async (_, writer) => {
       const id = `writer-${writer}-${round}`;
       const made = await write(house.url, 'POST', '/api/sessions', { session: { ...first.session, id, title: 'new' } });
       if (made) answered.set(id, { title: 'new', revision: 1 });
+      if (made) hear();
       for (let time = 1; made && !isKilled; time += 1) {
         const title = `round ${round}, time ${time}`;
         const revision = answered.get(id)?.revision ?? 1;
@@ -59,7 +66,9 @@ export async function crash(house: RunningHouse, kills: number, seed: number): P
         answered.set(id, { title, revision: saved.revision });
       }
     });
-    await new Promise((resolve) => setTimeout(resolve, 60 + Math.floor(random() * 300)));
+    // It is killed while it writes, not while it still gets ready to.
+    await Promise.race([heard, pause(LONGEST_WAIT)]);
+    await pause(Math.floor(random() * 200));
     await house.kill();
     isKilled = true;
     await Promise.all(writers);

@@ -44,6 +44,13 @@ const make = createRoute({
   summary: 'Back up what changed since the last backup',
   responses: { 200: json(z.object({ made: BackupSummary.nullable() }), 'The backup; null where nothing had changed') },
 });
+const drop = createRoute({
+  method: 'delete',
+  path: '/api/backups/{name}',
+  summary: 'Delete a backup',
+  request: nameParam,
+  responses: { 204: { description: 'It is gone' }, ...missing },
+});
 const compare = createRoute({
   method: 'get',
   path: '/api/backups/{name}/difference',
@@ -129,6 +136,10 @@ export function keepingRoutes(database: Database, { dataFolder, hasKey, onReplac
     .openapi(make, async (context) => {
       const name = await backUpDay(database, dataFolder, dayjs().format('YYYY-MM-DD'));
       return context.json({ made: backupsIn(dataFolder).find((one) => one.name === name) ?? null }, 200);
+    })
+    .openapi(drop, (context) => {
+      removeFile(fileOf(context.req.valid('param').name));
+      return context.body(null, 204);
     })
     .openapi(compare, async (context) => {
       const file = fileOf(context.req.valid('param').name);

@@ -25,6 +25,18 @@ export interface Repertoire {
   readonly isShown: (id: string) => boolean;
 }
 
+/** The search of some movements, made ready when something is looked for: most pages are left before that. */
+function searchedWhenAsked(movements: readonly Movement[]): MovementSearch {
+  let made: MovementSearch | null = null;
+  const search = (): MovementSearch => {
+    made ??= searchOf(movements);
+    return made;
+  };
+  return Object.assign((...asked: Parameters<MovementSearch>) => search()(...asked), {
+    nearest: (...asked: Parameters<MovementSearch['nearest']>) => search().nearest(...asked),
+  });
+}
+
 /** The repertoire with its search, as the server has it. */
 function repertoireOf(data: Library): Repertoire {
   const byId = new Map(data.movements.map((movement) => [movement.id, movement]));
@@ -37,7 +49,7 @@ function repertoireOf(data: Library): Repertoire {
     forms: data.forms,
     find: (id) => byId.get(id),
     newest: (id) => newest.get(baseId(id)) ?? byId.get(atVersion(id, 0)),
-    search: searchOf(movements),
+    search: searchedWhenAsked(movements),
     isOwn: (id) => own.has(baseId(id)),
     isShown: (id) => newest.has(baseId(id)),
   };
@@ -60,9 +72,12 @@ export interface FetchedRepertoire {
   readonly askAgain: () => void;
 }
 
-/** The repertoire, fetched once for the whole house. */
-export function useFetchedRepertoire(): FetchedRepertoire {
-  const { data, isError, refetch } = api.useLibraryQuery();
+/**
+ * The repertoire, fetched once for the whole house.
+ * @param isWanted whether it is to be fetched yet
+ */
+export function useFetchedRepertoire(isWanted = true): FetchedRepertoire {
+  const { data, isError, refetch } = api.useLibraryQuery(undefined, { skip: !isWanted });
   return { repertoire: data ? kept(data) : null, isRefused: isError && !data, askAgain: () => void refetch() };
 }
 

@@ -7,6 +7,7 @@ import type { Session } from '../../core/session/plan/session';
 import { api } from '../app/server/api';
 import { today } from '../app/words';
 import { PlanFollows } from './PlanFollows';
+import { useNotSeen } from './useNotSeen';
 import './classContents.css';
 
 /** A layer as it is introduced: "Cloud Hands: Add the steps". */
@@ -25,12 +26,14 @@ interface Contents {
 /** What a class is for, in columns: what is new, shown again, comes back, goes on, gets cold; those with nothing are left out. */
 export function ClassContents({ course, held, place }: Contents) {
   const { fresh, again, back, on, cold } = classColumns(course, held, place);
+  const unseen = useNotSeen(course, held[place]?.date ?? today());
   const titles = (cells: readonly ClassCell[]) => cells.map(({ thread }) => thread.title);
   const columns = [
     { title: 'New', words: fresh.map(newWords) },
     { title: 'Shown again', words: titles(again) },
     { title: 'Coming back', words: titles(back) },
     { title: 'Going on', words: titles(on) },
+    { title: 'Not seen yet by some', words: unseen },
     { title: 'Getting cold', words: cold.map(({ thread, classes }) => `${thread.title}, ${classes} classes ago`) },
   ];
   return (

@@ -37,6 +37,8 @@ export function openDatabase(
     database = new SQLite(file);
     database.pragma('foreign_keys = ON');
     database.pragma('synchronous = FULL');
+    // What is deleted is written over: somebody who is forgotten leaves nothing in the file.
+    database.pragma('secure_delete = ON');
     refuseForeign(database, file);
     const isNew = migrate(database, { fill });
     database.pragma('journal_mode = WAL');

@@ -25,7 +25,9 @@ import type {
   WeaveRequest,
 } from '../../../core/formats/courseApi';
 import type { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../../core/formats/keepingApi';
+import type { GroupPeople, Mention, WhoCame } from '../../../core/formats/peopleApi';
 import type { Group, GroupAsked } from '../../../core/group/group';
+import type { Person } from '../../../core/group/person';
 import type { Schools } from '../../../core/movement/adapt/schools';
 import type { Wording } from '../../../core/movement/adapt/wording';
 import type { Movement } from '../../../core/movement/schema/movement';
@@ -49,6 +51,7 @@ export const TAGS = [
   'wording',
   'backups',
   'sessionPages',
+  'people',
 ] as const;
 
 /** Which classes are asked for, and which part of them. */
@@ -238,6 +241,26 @@ export const api = createApi({
     restoreSession: build.mutation<StoredSession, string>({
       query: (id) => ({ url: `sessions/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['sessions'],
+    }),
+    people: build.query<GroupPeople, string>({
+      query: (groupId) => `groups/${groupId}/people`,
+      providesTags: ['people'],
+    }),
+    putPerson: build.mutation<Person, Person>({
+      query: (body) => ({ url: `people/${body.id}`, method: 'PUT', body }),
+      invalidatesTags: ['people'],
+    }),
+    forgetPerson: build.mutation<Mention[], string>({
+      query: (id) => ({ url: `people/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['people'],
+    }),
+    noteCame: build.mutation<WhoCame, { logId: string; people: readonly string[] }>({
+      query: ({ logId, people }) => ({ url: `logs/${logId}/people`, method: 'PUT', body: { people } }),
+      invalidatesTags: ['people', 'logs'],
+    }),
+    deleteBackup: build.mutation<void, string>({
+      query: (name) => ({ url: `backups/${name}`, method: 'DELETE' }),
+      invalidatesTags: ['backups'],
     }),
     keeping: build.query<Keeping, void>({ query: () => 'keeping', providesTags: ['backups'] }),
     backUp: build.mutation<{ made: BackupSummary | null }, void>({

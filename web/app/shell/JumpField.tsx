@@ -14,8 +14,10 @@ export function JumpField() {
   const field = useRef<GetRef<typeof AutoComplete>>(null);
   const navigate = useNavigate();
   const named = useNamedPlaces();
-  const { repertoire } = useFetchedRepertoire();
-  const { data: sessions } = api.useSessionsQuery();
+  // What is looked through is fetched once somebody looks.
+  const [isWanted, setWanted] = useState(false);
+  const { repertoire } = useFetchedRepertoire(isWanted);
+  const { data: sessions } = api.useSessionsQuery(undefined, { skip: !isWanted });
   useHotkeys('/', () => field.current?.focus(), {
     preventDefault: true,
     // By the sign, wherever a keyboard keeps it.
@@ -57,6 +59,7 @@ export function JumpField() {
       className="shell-jump"
       value={text}
       options={options}
+      onFocus={() => setWanted(true)}
       onChange={setText}
       onSelect={(to) => {
         setText('');

@@ -1,5 +1,6 @@
 import { App, Button } from 'antd';
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { type Group, USUAL_ASKED } from '../../../core/group/group';
 import { USUAL_SCHOOLS } from '../../../core/movement/adapt/schools';
 import { USUAL_DOORS } from '../../../core/session/plan/slotTime';
@@ -33,6 +34,7 @@ export function Groups() {
   const [putAway] = api.usePutGroupAwayMutation();
   const [bringBack] = api.useBringGroupBackMutation();
   const { message } = App.useApp();
+  const navigate = useNavigate();
   const [open, setOpen] = useState<{ group: Group; isNew: boolean } | null>(null);
   if (isError && !groups) {
     return (
@@ -98,6 +100,9 @@ export function Groups() {
             <p>{[group.place, meetingWords(group)].filter(Boolean).join('. ')}</p>
             <p className="faded">{group.about}</p>
             <div className="groups-acts">
+              <Button onClick={() => navigate(`/groups/${group.id}/people`)} aria-label={`Who comes: ${group.name}`}>
+                Who comes
+              </Button>
               <Button onClick={() => setOpen({ group, isNew: false })} aria-label={`Change ${group.name}`}>
                 Change
               </Button>

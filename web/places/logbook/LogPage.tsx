@@ -1,6 +1,6 @@
 import { Button, Input, InputNumber } from 'antd';
 import dayjs from 'dayjs';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sumBy } from 'remeda';
 import type { ClassLog, LoggedItem } from '../../../core/record/classLog';
@@ -10,6 +10,7 @@ import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, sectionWord, today } from '../../app/words';
 import { differenceWords } from './differenceWords';
 import { WhatWasTaken } from './WhatWasTaken';
+import { WhoCame } from './WhoCame';
 import './logbook.css';
 
 /** One class as it was taught: line by line what was done against what was planned, who came, what to remember. */
@@ -45,6 +46,9 @@ function Shown({ log }: { readonly log: ClassLog }) {
           <Link to={`/sessions/${log.sessionId}`}>The plan</Link>
         </p>
       </header>
+      {log.plan.groupId !== null && (
+        <WhoCame logId={log.id} groupId={log.plan.groupId} day={dayjs(log.startedAt).format('YYYY-MM-DD')} />
+      )}
       <Notes log={log} />
       {log.plan.course && <WhatWasTaken of={log.plan.course} />}
       <table className="log-lines">
@@ -116,6 +120,12 @@ function Notes({ log }: { readonly log: ClassLog }) {
   const [annotate, { isLoading, isError, isSuccess }] = api.useAnnotateLogMutation();
   const [attendance, setAttendance] = useState(log.attendance);
   const [notes, setNotes] = useState(log.notes);
+  const counted = useRef(log.attendance);
+  useEffect(() => {
+    // Naming who came raises the number; what is typed here stays where it does not.
+    if (counted.current !== log.attendance) setAttendance(log.attendance);
+    counted.current = log.attendance;
+  }, [log.attendance]);
   const changed = attendance !== log.attendance || notes !== log.notes;
   return (
     <form

@@ -5,6 +5,7 @@ const KINDS: Readonly<Record<string, string>> = {
   sessions: 'Classes',
   class_logs: 'Records of classes',
   groups: 'Groups',
+  people: 'People',
   courses: 'Courses',
   movements: 'Movements of your own',
   passages: 'Kept passages',

@@ -23,7 +23,7 @@ export function Narrow({ asked, groups, onWant }: Props) {
   // Kept here first: while the address is on its way a further letter must not be lost.
   const [words, setWords] = useState(asked.words ?? '');
   return (
-    <div className="sessions-narrow" role="search">
+    <search className="sessions-narrow">
       <Segmented
         aria-label="When"
         options={[...WHEN]}
@@ -48,6 +48,6 @@ export function Narrow({ asked, groups, onWant }: Props) {
           onWant({ words: target.value.trim() });
         }}
       />
-    </div>
+    </search>
   );
 }

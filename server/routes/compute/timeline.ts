@@ -1,12 +1,12 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
-import { TimelineReply, TimelineRequest } from '../../core/formats/api';
-import type { FindMovement } from '../../core/movement/schema/movement';
-import { forecastFor } from '../../core/session/report/forecast';
-import { slotVerdict } from '../../core/session/report/slotVerdict';
-import { timelineOf } from '../../core/session/schedule/timeline';
-import { Refusal } from './reply/problem';
-import { body, fails, json } from './reply/replies';
-import { router } from './reply/router';
+import { TimelineReply, TimelineRequest } from '../../../core/formats/api';
+import type { FindMovement } from '../../../core/movement/schema/movement';
+import { forecastFor } from '../../../core/session/report/forecast';
+import { slotVerdict } from '../../../core/session/report/slotVerdict';
+import { timelineOf } from '../../../core/session/schedule/timeline';
+import { Refusal } from '../reply/problem';
+import { body, fails, json } from '../reply/replies';
+import { router } from '../reply/router';
 
 const timeline = createRoute({
   method: 'post',

@@ -1,9 +1,9 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
-import { WeaveReply, WeaveRequest } from '../../core/formats/courseApi';
-import { weaveInThread } from '../weaving/weaveInThread';
-import { Refusal } from './reply/problem';
-import { body, fails, json } from './reply/replies';
-import { router } from './reply/router';
+import { WeaveReply, WeaveRequest } from '../../../core/formats/courseApi';
+import { weaveInThread } from '../../weaving/weaveInThread';
+import { Refusal } from '../reply/problem';
+import { body, fails, json } from '../reply/replies';
+import { router } from '../reply/router';
 
 /** So many are woven at a time; each takes a processor for itself. */
 const MOST_AT_ONCE = 2;

@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { Slug } from '../words/ids';
+
+/**
+ * Somebody who comes. What they are called in the hall is all that is asked: no birth date, address, picture, diagnosis or contact
+ * is kept here; those belong on paper, with whoever provides the class.
+ */
+export const Person = z.object({
+  id: Slug,
+  groupId: Slug,
+  called: z.string().trim().min(1, 'what are they called in the hall?').max(60),
+  /** The local day since which they come. */
+  since: z.iso.date(),
+  /** The local day from which they come no more; null while they come. */
+  until: z.iso.date().nullable().default(null),
+});
+export type Person = z.infer<typeof Person>;
+
+/** Who was in a class that was taught, by the record of it. */
+export const Came = z.object({
+  logId: z.string().max(60),
+  sessionId: z.string().max(60),
+  people: z.array(Slug).max(500),
+});
+export type Came = z.infer<typeof Came>;
+
+/** Whether somebody belongs to the group on a day. */
+export const comesOn = ({ since, until }: Person, day: string): boolean =>
+  since <= day && (until === null || day < until);

@@ -1,0 +1,70 @@
+import { join } from 'node:path';
+import SQLite, { type Database } from 'better-sqlite3';
+import { z } from 'zod';
+import type { Mention } from '../../core/formats/peopleApi';
+import { type Row, rowsOf, tablesOf } from './file/contents';
+import { backupFolder, backupsIn } from './file/dailyBackups';
+
+/** What the rows of a table are, where somebody may have written a name in words. */
+const WHERE: Readonly<Record<string, Mention['where']>> = {
+  groups: 'group',
+  sessions: 'class',
+  class_bases: 'class',
+  class_logs: 'record',
+  courses: 'course',
+};
+
+/** Matches a name as a word of its own, whatever its case. */
+const asWord = (name: string): RegExp =>
+  new RegExp(`(?<!\\p{L})${name.replaceAll(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?!\\p{L})`, 'iu');
+
+const Titled = z.object({ title: z.string().optional(), name: z.string().optional() });
+
+/** What a row is called. */
+function titleOf({ name, document, plan, id, session_id }: Row): string {
+  if (typeof name === 'string') return name;
+  const text = typeof document === 'string' ? document : plan;
+  const read = typeof text === 'string' ? Titled.safeParse(JSON.parse(text)) : null;
+  return read?.data?.title ?? read?.data?.name ?? String(id ?? session_id ?? '');
+}
+
+const hasName = (row: Row, name: RegExp): boolean =>
+  Object.values(row).some((value) => typeof value === 'string' && name.test(value));
+
+function inBackup(file: string, name: RegExp): boolean {
+  try {
+    const database = new SQLite(file, { readonly: true });
+    try {
+      return tablesOf(database).some((table) => {
+        for (const row of rowsOf(database, table)) if (hasName(row, name)) return true;
+        return false;
+      });
+    } finally {
+      database.close();
+    }
+  } catch {
+    // One that cannot be read may hold it: better named than passed over.
+    return true;
+  }
+}
+
+/** Where a name still stands because somebody wrote it in words, and which backups hold it. */
+export function mentionsOf(database: Database, dataFolder: string | null, name: string): Mention[] {
+  const word = asWord(name);
+  const found = tablesOf(database).flatMap((table): Mention[] => {
+    const where = WHERE[table.name];
+    if (!where) return [];
+    return [...rowsOf(database, table)].flatMap((row) => (hasName(row, word) ? [{ where, name: titleOf(row) }] : []));
+  });
+  const backups = dataFolder === null ? [] : backupsIn(dataFolder);
+  const holding = backups
+    .filter((backup) => inBackup(join(backupFolder(dataFolder ?? ''), backup.name), word))
+    .map((backup): Mention => ({ where: 'backup', name: backup.name }));
+  const seen = new Set<string>();
+  return [...found, ...holding].filter((one) => {
+    const key = `${one.where} ${one.name}`;
+    const isNew = !seen.has(key);
+    seen.add(key);
+    return isNew;
+  });
+}

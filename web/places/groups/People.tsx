@@ -1,0 +1,125 @@
+import { App, Button, Input } from 'antd';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { attendedClasses, comingOf, expectedOn } from '../../../core/group/attendance';
+import { comesOn, type Person } from '../../../core/group/person';
+import { freshId } from '../../app/machine/freshId';
+import { api } from '../../app/server/api';
+import { whyRefused } from '../../app/server/problemIn';
+import { Notice, Waiting } from '../../app/shell/Notice';
+import { dayInWords, today } from '../../app/words';
+import { Attendance } from './Attendance';
+import { Forget } from './Forget';
+import './people.css';
+
+/** Who comes to a group, by what they are called, and who came to what. */
+export function People() {
+  const { id = '' } = useParams();
+  const { data, isError, refetch } = api.usePeopleQuery(id);
+  const { data: groups } = api.useGroupsQuery();
+  const { data: logs = [] } = api.useLogsQuery();
+  const [put] = api.usePutPersonMutation();
+  const { message } = App.useApp();
+  const [called, setCalled] = useState('');
+  const [forgotten, setForgotten] = useState<Person | null>(null);
+  if (isError && !data) {
+    return (
+      <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
+    );
+  }
+  if (!data) return <Waiting />;
+  const { people, came } = data;
+  const group = groups?.find((one) => one.id === id);
+  const dayOf = (sessionId: string) => logs.find((log) => log.sessionId === sessionId)?.startedAt.slice(0, 10) ?? null;
+  const classes = attendedClasses(came, dayOf);
+  const here = people.filter((person) => comesOn(person, today()));
+
+  const write = async (person: Person) => {
+    try {
+      await put(person).unwrap();
+      return true;
+    } catch (error) {
+      message.error(whyRefused(error));
+      return false;
+    }
+  };
+  const add = async () => {
+    const name = called.trim();
+    if (name === '') return;
+    const person = { id: freshId('person'), groupId: id, called: name, since: today(), until: null };
+    if (await write(person)) setCalled('');
+  };
+  return (
+    <div className="place people">
+      <header>
+        <p>
+          <Link to="/groups">Groups</Link>
+        </p>
+        <h1>{group ? `Who comes: ${group.name}` : 'Who comes'}</h1>
+        <p className="faded">
+          {here.length === 0
+            ? 'Nobody is written down yet.'
+            : `${here.length} belong to it; about ${Math.round(expectedOn(people, classes, today()))} are to be expected.`}{' '}
+          What they are called is all that is kept; forms and contacts belong on paper, with whoever provides the class.
+        </p>
+      </header>
+      <form
+        className="people-add"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void add();
+        }}
+      >
+        <Input
+          aria-label="What are they called in the hall?"
+          placeholder="What are they called in the hall?"
+          maxLength={60}
+          value={called}
+          onChange={({ target }) => setCalled(target.value)}
+        />
+        <Button htmlType="submit" disabled={called.trim() === ''}>
+          Add
+        </Button>
+      </form>
+      <ul className="people-list">
+        {people.map((person) => {
+          const { came: times, of } = comingOf(person, classes);
+          const isHere = comesOn(person, today());
+          return (
+            <li key={person.id}>
+              <Input
+                key={person.called}
+                variant="borderless"
+                className="name"
+                aria-label={`What ${person.called} is called`}
+                defaultValue={person.called}
+                maxLength={60}
+                onBlur={({ target }) => {
+                  const name = target.value.trim();
+                  if (name !== '' && name !== person.called) void write({ ...person, called: name });
+                }}
+                onPressEnter={({ currentTarget }) => currentTarget.blur()}
+              />
+              <span className="faded">
+                {isHere ? `since ${dayInWords(person.since, today())}` : `until ${dayInWords(person.until, today())}`}
+                {of > 0 && `, came to ${times} of ${of}`}
+              </span>
+              <Button
+                size="small"
+                onClick={() => void write({ ...person, until: isHere ? today() : null })}
+                aria-label={isHere ? `${person.called} comes no more` : `${person.called} comes again`}
+              >
+                {isHere ? 'Comes no more' : 'Comes again'}
+              </Button>
+              <Button size="small" danger onClick={() => setForgotten(person)} aria-label={`Forget ${person.called}`}>
+                Forget …
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+      <Attendance people={people} came={came} dayOf={dayOf} />
+      {forgotten && <Forget person={forgotten} onClose={() => setForgotten(null)} />}
+    </div>
+  );
+}
