@@ -30,6 +30,19 @@ test('who came is noted by a tap each on the record, and the course says who has
   const { page, faults } = await openPage(on.browser);
   await go(page, `${on.house.url}/courses/evening-course`);
   await textOf(page, '.class-contents', /Not seen yet by some.*Dov/);
+  // What they missed is known without asking.
+  await press(page, 'Catch up');
+  await page.focus('#missed-by');
+  await page.keyboard.press('ArrowDown');
+  await page.waitForFunction(() => {
+    const all = [...document.querySelectorAll<HTMLElement>('.ant-select-item-option')];
+    const wanted = all.find(({ textContent }) => textContent === 'Dov');
+    wanted?.click();
+    return wanted !== undefined;
+  });
+  await textOf(page, '.catch-up', /Slow Walking.*in class 2/);
+  await go(page, on.house.url);
+  await textOf(page, '.today-next', /About 12 of 14 are to be expected/);
   await go(page, `${on.house.url}/logbook/evening-week-3-taught`);
   await textOf(page, '.who-came', /13 of 14/);
   await press(page, /^Dov$/);

@@ -4,6 +4,7 @@ import type { HeldClass } from '../../../core/course/calendar/courseClasses';
 import { catchUp } from '../../../core/course/classes/catchUp';
 import type { Course } from '../../../core/course/schema/course';
 import { dayInWords, today } from '../../app/words';
+import { useComing } from '../../class/useComing';
 
 interface Props {
   readonly course: Course;
@@ -12,11 +13,22 @@ interface Props {
   readonly next: number;
 }
 
-/** What somebody missed, in order and with its minutes, and the least they need before the next class. Nobody's name is asked. */
+/**
+ * What somebody missed, in order and with its minutes, and the least they need before the next class. Who it is need not be said; where it
+ * is, the classes they were not in are known.
+ */
 export function CatchUp({ course, held, next }: Props) {
   const [isOpen, setOpen] = useState(false);
   const past = held.slice(0, next);
   const [missed, setMissed] = useState<readonly string[]>([]);
+  const coming = useComing(course.groupId);
+  const missedBy = (id: string): string[] => {
+    const person = coming?.people.find((one) => one.id === id);
+    if (!person) return [];
+    return past
+      .filter(({ date }) => coming?.classes.some(({ day, people }) => day === date && !people.has(person.id)))
+      .map((one) => one.id);
+  };
   const things = catchUp(course, held, new Set(missed), next);
   const needed = things.filter(({ isNeeded }) => isNeeded);
   return (
@@ -25,6 +37,18 @@ export function CatchUp({ course, held, next }: Props) {
         Catch up
       </Button>
       <Modal open={isOpen} title="What was missed" footer={null} onCancel={() => setOpen(false)}>
+        {coming && (
+          <>
+            <label htmlFor="missed-by">Who</label>
+            <Select
+              id="missed-by"
+              className="catch-up-classes"
+              placeholder="Anybody"
+              options={coming.people.map(({ id, called }) => ({ value: id, label: called }))}
+              onChange={(id: string) => setMissed(missedBy(id))}
+            />
+          </>
+        )}
         <label htmlFor="missed-classes">Not there in</label>
         <Select
           id="missed-classes"

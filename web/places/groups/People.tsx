@@ -1,13 +1,14 @@
 import { App, Button, Input } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { attendedClasses, comingOf, expectedOn } from '../../../core/group/attendance';
+import { comingOf } from '../../../core/group/attendance';
 import { comesOn, type Person } from '../../../core/group/person';
 import { freshId } from '../../app/machine/freshId';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
+import { useComing } from '../../class/useComing';
 import { Attendance } from './Attendance';
 import { Forget } from './Forget';
 import './people.css';
@@ -17,7 +18,8 @@ export function People() {
   const { id = '' } = useParams();
   const { data, isError, refetch } = api.usePeopleQuery(id);
   const { data: groups } = api.useGroupsQuery();
-  const { data: logs = [] } = api.useLogsQuery();
+  const { data: sessions = [] } = api.useSessionsQuery();
+  const coming = useComing(id);
   const [put] = api.usePutPersonMutation();
   const { message } = App.useApp();
   const [called, setCalled] = useState('');
@@ -30,9 +32,8 @@ export function People() {
   if (!data) return <Waiting />;
   const { people, came } = data;
   const group = groups?.find((one) => one.id === id);
-  const dayOf = (sessionId: string) => logs.find((log) => log.sessionId === sessionId)?.startedAt.slice(0, 10) ?? null;
-  const classes = attendedClasses(came, dayOf);
-  const here = people.filter((person) => comesOn(person, today()));
+  const dayOf = (sessionId: string) => sessions.find((one) => one.id === sessionId)?.date ?? null;
+  const now = coming?.on(today());
 
   const write = async (person: Person) => {
     try {
@@ -57,9 +58,9 @@ export function People() {
         </p>
         <h1>{group ? `Who comes: ${group.name}` : 'Who comes'}</h1>
         <p className="faded">
-          {here.length === 0
-            ? 'Nobody is written down yet.'
-            : `${here.length} belong to it; about ${Math.round(expectedOn(people, classes, today()))} are to be expected.`}{' '}
+          {now && now.belong > 0
+            ? `${now.belong} belong to it; about ${now.expected} are to be expected.`
+            : 'Nobody is written down yet.'}{' '}
           What they are called is all that is kept; forms and contacts belong on paper, with whoever provides the class.
         </p>
       </header>
@@ -83,7 +84,7 @@ export function People() {
       </form>
       <ul className="people-list">
         {people.map((person) => {
-          const { came: times, of } = comingOf(person, classes);
+          const { came: times, of } = comingOf(person, coming?.classes ?? []);
           const isHere = comesOn(person, today());
           return (
             <li key={person.id}>
@@ -111,7 +112,13 @@ export function People() {
               >
                 {isHere ? 'Comes no more' : 'Comes again'}
               </Button>
-              <Button size="small" danger onClick={() => setForgotten(person)} aria-label={`Forget ${person.called}`}>
+              <Button
+                size="small"
+                type="text"
+                danger
+                onClick={() => setForgotten(person)}
+                aria-label={`Forget ${person.called}`}
+              >
                 Forget …
               </Button>
             </li>

@@ -11,6 +11,7 @@ import { Notice, Waiting } from '../../app/shell/Notice';
 import { RepertoireGate } from '../../app/shell/RepertoireGate';
 import { dayInWords, inWords, sectionWord, today } from '../../app/words';
 import { SlotBar } from '../../class/SlotBar';
+import { useComing } from '../../class/useComing';
 import { useTimeline } from '../../class/useTimeline';
 import { CourseOfClass } from '../../course/ClassContents';
 import { Contents } from './Contents';
@@ -83,6 +84,7 @@ function NextClassShown({ session }: { readonly session: Session }) {
   const navigate = useNavigate();
   const { data: groups } = api.useGroupsQuery();
   const group = groups?.find(({ id }) => id === session.groupId);
+  const coming = useComing(session.groupId)?.on(session.date ?? today());
   const repertoire = useRepertoire();
   const lacks = notReady(session, timeline, repertoire.find);
   return (
@@ -97,6 +99,11 @@ function NextClassShown({ session }: { readonly session: Session }) {
       {group && (
         <p className="faded">
           {group.name}. {group.place}. {group.about}
+        </p>
+      )}
+      {coming && (
+        <p>
+          About {coming.expected} of {coming.belong} are to be expected.
         </p>
       )}
       <CourseOfClass session={session} />
