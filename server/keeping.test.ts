@@ -105,7 +105,30 @@ describe('everything as one archive', () => {
       movement: { ...movement, about: 'Clouds, as I teach them.' },
     });
     await house.ask('DELETE', '/api/sessions/evening-week-4');
-    await house.ask('PUT', '/api/wording/cloud-hands', { movementId: 'cloud-hands', calls: {} });
+    const call = movement.parts.cycle[0].call;
+    const calls = [{ part: 'cycle', phase: 0, was: call, call: 'As a cloud goes' }];
+    const lines = { items: [{ kind: 'rest', id: 'a-rest', seconds: 30 }], blocks: [] };
+    const stored = await (await house.ask('GET', '/api/courses/evening-course')).json();
+    const course = { ...stored.course, name: 'Evening course, renamed' };
+    const aside = { code: 'cool-down-short', movement: '', reason: 'They stay on for tea.' };
+    const changes: [method: string, path: string, body: unknown][] = [
+      ['PUT', '/api/wording/cloud-hands', { movementId: 'cloud-hands', calls }],
+      ['PUT', '/api/passages/kept-one', { id: 'kept-one', name: 'Kept', role: 'main', version: 1, lines }],
+      ['PUT', '/api/courses/evening-course', { course, revision: stored.revision }],
+      ['PUT', '/api/asides', aside],
+      [
+        'PUT',
+        '/api/people/person-dov',
+        { id: 'person-dov', groupId: course.groupId, called: 'Dov M.', since: '2026-01-01', until: null },
+      ],
+      ['PUT', '/api/logs/evening-week-3-taught/people', { people: ['person-dov'] }],
+      ['PUT', '/api/logs/evening-week-2-taught', { attendance: 9, notes: '-not a formula' }],
+      ['DELETE', '/api/movements/pushing-waves', undefined],
+    ];
+    for (const [method, path, body] of changes) {
+      const answer = await house.ask(method, path, body);
+      expect(`${path} ${answer.ok}`).toBe(`${path} true`);
+    }
     const contents = fingerprintOf(house.database);
     const zip = await take();
     const other = openTestHouse();

@@ -18,7 +18,7 @@ export function LogPage() {
   const { id = '' } = useParams();
   const { data: log, isError } = api.useLogQuery(id);
   const navigate = useNavigate();
-  if (isError) {
+  if (isError && !log) {
     return (
       <Notice action={{ label: 'To the logbook', onPress: () => navigate('/logbook') }}>
         This record cannot be opened.

@@ -25,7 +25,7 @@ export function Today() {
   const { data: sessions, isError, refetch } = api.useSessionsQuery();
   const { data: logs } = api.useLogsQuery();
   const navigate = useNavigate();
-  if (isError) {
+  if (isError && !(sessions && logs)) {
     return (
       <div className="place today">
         <h1 className="unseen">Today</h1>
