@@ -1,4 +1,3 @@
-import { unique } from 'remeda';
 import { type Cloth, costOfCloth, costOfPath, type Loom } from './graph/loom';
 import { placeThread } from './placeThread';
 import { priceSteps } from './rows';
@@ -22,8 +21,6 @@ const THRIFT = [0.75, 0.9, 1, 1.1];
 const SHAKE = 0.15;
 /** Some threads that others wait for are hurried: each class later costs up to this share of the priority more. */
 const HASTE = 0.5;
-/** So often a thread that is not finished goes first, into classes as it comes: others give way to it, or it is taken back. */
-const WHIMS = 0.2;
 /** Worse cloths are taken within about this share of the cost; it shrinks over so many tries, and begins anew from the best. */
 const WARMTH = 0.005;
 const COOLING = 3000;
@@ -110,9 +107,6 @@ export function searchCloth(loom: Loom, random: () => number, start?: Cloth): Cl
     while (out.size < size) out.add(whole(count));
     return [...out];
   };
-  /** Threads that it waits for, and those that wait for it. */
-  const bound = (me: number): number[] =>
-    links.flatMap((link) => (link.me === me ? [link.other] : link.other === me ? [link.me] : []));
   const polish = (some: readonly number[]): void => {
     for (let round = 0; round < 3; round += 1) {
       const before = nowCost();
@@ -134,30 +128,15 @@ export function searchCloth(loom: Loom, random: () => number, start?: Cloth): Cl
       return heeded + shaken + (isNew ? haste * (steps.class[step] as number) : 0);
     });
   };
-  /** A thread that is not finished goes first, each class as dear as it comes; null where all are. */
-  const whim = (): { me: number; wish: Float64Array } | null => {
-    const unfinished = places.filter((place) => {
-      const graph = graphs[place] as (typeof graphs)[number];
-      const last = now[place]?.at(-1);
-      return (last === undefined ? graph.thread.known : (graph.steps.after[last] as number)) < graph.thread.layers;
-    });
-    if (unfinished.length === 0) return null;
-    const me = unfinished[whole(unfinished.length)] as number;
-    const { steps, thread } = graphs[me] as (typeof graphs)[number];
-    const dear = Array.from({ length: loom.instance.classes }, () => random() * thread.priority);
-    return { me, wish: Float64Array.from(steps.class, (at) => dear[at] as number) };
-  };
   const attempt = (prices: PriceSearch, extras: readonly Float64Array[]): void => {
     const before = { now: [...now], costs: costs.slice(), cost: nowCost() };
-    const first = random() < WHIMS ? whim() : null;
-    const out = first ? unique([first.me, ...chosen(prices.least), ...bound(first.me)]) : chosen(prices.least);
+    const out = chosen(prices.least);
     for (const me of out) now[me] = [];
     const thrift = THRIFT[whole(THRIFT.length)] as number;
     const isShaken = random() < 0.5;
-    const others = inOrder(shuffled(out)).filter((me) => me !== first?.me);
-    const isWhole =
-      (!first || put(first.me, first.wish)) &&
-      others.every((me) => put(me, wish(me, extras[me] as Float64Array, thrift, isShaken)));
+    const isWhole = inOrder(shuffled(out)).every((me) =>
+      put(me, wish(me, extras[me] as Float64Array, thrift, isShaken)),
+    );
     if (isWhole) polish(shuffled(out));
     const warmth = WARMTH * bestCost * (1 - (tries % COOLING) / COOLING) ** 2;
     const isTaken = isWhole && nowCost() <= before.cost - warmth * Math.log(1 - random());

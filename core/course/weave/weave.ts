@@ -35,7 +35,7 @@ const TRIES = 40;
 const FIRST_ASKING = 40;
 const SOLVER_SECONDS = 1;
 /** A weave of so many arcs is put before it whole, for so many seconds at first; the answer is the best there is. */
-const WHOLE_ARCS = 6000;
+const WHOLE_ARCS = 9000;
 const WHOLE_SECONDS = 4;
 /** Above so many classes times threads its answers come too late to be of use. */
 const SOLVED_CELLS = 600;
