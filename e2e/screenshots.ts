@@ -86,6 +86,7 @@ const VIEWS: readonly View[] = [
   { name: 'fit', path: '/sessions/evening-week-4', ready: '.tide canvas', before: fit },
   { name: 'propose', path: '/sessions/evening-week-4', ready: '.tide canvas', light: 'dusk', before: propose },
   { name: 'teach', path: '/teach/evening-week-4', ready: '.teach-begin', light: 'dusk', before: teach },
+  { name: 'people', path: '/groups/tram-shed-evening/people', ready: '.attendance' },
   { name: 'settings', path: '/settings', ready: '.settings-backups' },
   { name: 'logbook', path: '/logbook', ready: '.logbook tbody a' },
   { name: 'record', path: '/logbook/evening-week-3-taught', ready: '.log-lines' },
