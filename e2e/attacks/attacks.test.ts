@@ -25,7 +25,8 @@ test('five hundred mutated requests: none is answered by a fault of the server',
 test('killed ten times in the middle of writing, it comes back, and nothing it answered is lost', async () => {
   const { answered, lost } = await crash(house, 10, 7);
   expect(lost).toEqual([]);
-  expect(answered).toBeGreaterThan(20);
+  // Each time some writes were answered before.
+  expect(answered).toBeGreaterThanOrEqual(30);
 });
 
 test('killed in its first moments, before the demo is there, it has the demo the next time', async () => {
