@@ -93,6 +93,7 @@ const again = (cell: ClassCell, request: MainRequest, times: number): Lines => (
 
 /** What works the legs is stretched less than the rest: they give out before the time is filled. Conventions. */
 const LEGS_MOST = { gentle: 0.7, steady: 2.2, strong: STRETCH.most } as const;
+
 function asksMuchOfLegs({ thread: { taught } }: ClassCell, { find }: MainRequest): boolean {
   const movement = taught.kind === 'movement' ? find(taught.id) : undefined;
   return movement !== undefined && warmingOf(movement).thighs.peak >= MUCH_OF_LEGS;

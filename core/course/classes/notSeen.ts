@@ -1,12 +1,31 @@
-import { comesOn, type Person } from '../../group/person';
+import { type Attended, attendedClasses } from '../../group/attendance';
+import { type Came, comesOn, type Person } from '../../group/person';
+import type { Session } from '../../session/plan/session';
 import type { Course } from '../schema/course';
 
-/** A held class that was taught and of which it was noted who came. */
-export interface TaughtClass {
+/** A class of a course that was taught and of which it was noted who came. */
+export interface TaughtClass extends Attended {
   readonly classId: string;
-  readonly day: string;
-  readonly people: ReadonlySet<string>;
 }
+
+/** The taught classes of a course with who came, as far as it was noted. */
+export const taughtClasses = (
+  courseId: string,
+  sessions: readonly Pick<Session, 'id' | 'date' | 'course'>[],
+  came: readonly Came[],
+): TaughtClass[] =>
+  sessions.flatMap(({ id, date, course }) =>
+    course?.id === courseId
+      ? attendedClasses(
+          came.filter(({ sessionId }) => sessionId === id),
+          () => date,
+        ).map((attended) => ({ ...attended, classId: course.classId }))
+      : [],
+  );
+
+/** The classes somebody could have come to and did not, by their identity. */
+export const missedBy = (person: Person, taught: readonly TaughtClass[]): string[] =>
+  taught.filter(({ day, people }) => comesOn(person, day) && !people.has(person.id)).map(({ classId }) => classId);
 
 /**
  * Those who belong to the group on a day and have seen nothing of a thread: it was practised in classes that were noted, and they were

@@ -2,9 +2,10 @@ import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { HeldClass } from '../../../core/course/calendar/courseClasses';
 import { catchUp } from '../../../core/course/classes/catchUp';
+import { missedBy } from '../../../core/course/classes/notSeen';
 import type { Course } from '../../../core/course/schema/course';
 import { dayInWords, today } from '../../app/words';
-import { useComing } from '../../class/useComing';
+import { useTaughtClasses } from '../../course/useTaughtClasses';
 
 interface Props {
   readonly course: Course;
@@ -21,13 +22,10 @@ export function CatchUp({ course, held, next }: Props) {
   const [isOpen, setOpen] = useState(false);
   const past = held.slice(0, next);
   const [missed, setMissed] = useState<readonly string[]>([]);
-  const coming = useComing(course.groupId);
-  const missedBy = (id: string): string[] => {
-    const person = coming?.people.find((one) => one.id === id);
-    if (!person) return [];
-    return past
-      .filter(({ date }) => coming?.classes.some(({ day, people }) => day === date && !people.has(person.id)))
-      .map((one) => one.id);
+  const known = useTaughtClasses(course);
+  const choose = (id: string) => {
+    const person = known?.people.find((one) => one.id === id);
+    setMissed(person && known ? missedBy(person, known.taught) : []);
   };
   const things = catchUp(course, held, new Set(missed), next);
   const needed = things.filter(({ isNeeded }) => isNeeded);
@@ -37,15 +35,15 @@ export function CatchUp({ course, held, next }: Props) {
         Catch up
       </Button>
       <Modal open={isOpen} title="What was missed" footer={null} onCancel={() => setOpen(false)}>
-        {coming && (
+        {known && (
           <>
             <label htmlFor="missed-by">Who</label>
             <Select
               id="missed-by"
               className="catch-up-classes"
               placeholder="Anybody"
-              options={coming.people.map(({ id, called }) => ({ value: id, label: called }))}
-              onChange={(id: string) => setMissed(missedBy(id))}
+              options={known.people.map(({ id, called }) => ({ value: id, label: called }))}
+              onChange={choose}
             />
           </>
         )}

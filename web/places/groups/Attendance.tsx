@@ -1,8 +1,6 @@
-import { App } from 'antd';
 import dayjs from 'dayjs';
 import { type Came, comesOn, type Person } from '../../../core/group/person';
-import { api } from '../../app/server/api';
-import { whyRefused } from '../../app/server/problemIn';
+import { useTurnCame } from '../../class/useTurnCame';
 
 interface Props {
   readonly people: readonly Person[];
@@ -16,8 +14,7 @@ const LATEST = 12;
 
 /** Who was in which class, a press for each; the arrows go from one to the next. */
 export function Attendance({ people, came, dayOf }: Props) {
-  const [note] = api.useNoteCameMutation();
-  const { message } = App.useApp();
+  const turn = useTurnCame();
   const classes = came
     .flatMap((one) => {
       const day = dayOf(one.sessionId);
@@ -26,14 +23,6 @@ export function Attendance({ people, came, dayOf }: Props) {
     .toSorted((a, b) => a.day.localeCompare(b.day))
     .slice(-LATEST);
   if (people.length === 0 || classes.length === 0) return null;
-  const turn = async (logId: string, marked: readonly string[], id: string) => {
-    const next = marked.includes(id) ? marked.filter((one) => one !== id) : [...marked, id];
-    try {
-      await note({ logId, people: next }).unwrap();
-    } catch (error) {
-      message.error(whyRefused(error));
-    }
-  };
   const move = (cell: HTMLElement, down: number, across: number) => {
     const [row = 0, column = 0] = (cell.dataset.cell ?? '').split('-').map(Number);
     document.querySelector<HTMLElement>(`[data-cell="${row + down}-${column + across}"]`)?.focus();
