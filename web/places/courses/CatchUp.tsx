@@ -1,5 +1,6 @@
 import { Button, Modal, Select } from 'antd';
 import { useState } from 'react';
+import { unique } from 'remeda';
 import type { HeldClass } from '../../../core/course/calendar/courseClasses';
 import { catchUp } from '../../../core/course/classes/catchUp';
 import { missedBy } from '../../../core/course/classes/notSeen';
@@ -65,13 +66,17 @@ export function CatchUp({ course, held, next }: Props) {
             <li key={`${number} ${title}`}>
               <span className="name">{title}</span>: {steps.join(', ')}, {minutes} min in class {number}
               {shownAgain !== null && <span className="faded">, shown again in class {shownAgain}</span>}
-              {isNeeded && <strong>, needed next time</strong>}
+              {isNeeded && (
+                <>
+                  , <strong>needed next time</strong>
+                </>
+              )}
             </li>
           ))}
         </ul>
         {needed.length > 0 && (
           <p>
-            Before the next class: {needed.map(({ title }) => title).join(', ')}, about{' '}
+            Before the next class: {unique(needed.map(({ title }) => title)).join(', ')}, about{' '}
             {needed.reduce((sum, { minutes }) => sum + minutes, 0)} minutes.
           </p>
         )}

@@ -83,7 +83,9 @@ export function Forget({ person, onClose }: Props) {
       {mentions !== null && mentions.length === 0 && <p>The name stands nowhere any more.</p>}
       {mentions !== null && mentions.length > 0 && (
         <>
-          <p>The name still stands here, because it was written there in words:</p>
+          <p>
+            The name still stands here. What somebody wrote in words can be changed there; a backup keeps all it has.
+          </p>
           <ul>
             {mentions.map(({ where, name }) => (
               <li key={`${where} ${name}`}>
