@@ -22,7 +22,6 @@ import { stretchFor } from './stretchFor';
 const LONGEST_INTRODUCTION = 480;
 /** What works the legs is shown for less at a time, seconds, and a gentle group rests after it. Conventions. */
 const LONGEST_ON_LEGS = { gentle: 150, steady: 360, strong: LONGEST_INTRODUCTION } as const;
-const PRINCIPLE = 75;
 /** Less than this is not lingered for, seconds. */
 const LEAST_LINGERING = 60;
 
@@ -40,13 +39,16 @@ function movementLine(id: string, cell: ClassCell, layers: number, { find }: Mai
 function introduce(cell: ClassCell, request: MainRequest, times: number): Lines {
   const { thread, before, layers } = cell;
   const origin = originOf(thread, 'introduce', before + 1);
+  const planned = 60 * thread.layers.slice(before, layers).reduce((sum, one) => sum + one.minutes, 0);
   const seconds = Math.min(
     asksMuchOfLegs(cell, request) ? LONGEST_ON_LEGS[request.strength] : LONGEST_INTRODUCTION,
-    times * 60 * thread.layers.slice(before, layers).reduce((sum, one) => sum + one.minutes, 0),
+    times * planned,
   );
   const id = `new-${thread.id}`.slice(0, 56);
   if (thread.taught.kind === 'words') {
-    return { items: [{ ...newPause('talk', id, PRINCIPLE, thread.title), origin }], blocks: [] };
+    // A principle is said once; it is not said again and again because there is time.
+    const said = Math.min(LONGEST_INTRODUCTION, planned);
+    return said < 1 ? NOTHING : { items: [{ ...newPause('talk', id, said, thread.title), origin }], blocks: [] };
   }
   if (thread.taught.kind === 'movement') {
     const lines = movementLine(id, cell, layers, request).map((line) =>
