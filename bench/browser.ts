@@ -5,7 +5,8 @@ import { extname, join } from 'node:path';
 import react from '@vitejs/plugin-react';
 import type { Browser, Page } from 'puppeteer-core';
 import { build } from 'vite';
-import { go, openBrowser, openHouse, openPage } from '../e2e/house';
+import { go, openBrowser, openPage } from '../e2e/house';
+import { openHouse } from '../e2e/runningHouse';
 import { readRepertoire } from '../server/repertoire';
 import { longPlan } from './longPlan';
 

@@ -35,13 +35,18 @@ export async function blameBrowser(page: Page | undefined): Promise<void> {
   if (!(await Promise.race([draws().catch(() => true), silence]))) blame('a page in front draws no frames');
 }
 
-/** A journey in which the browser itself died is begun once more, and that is told; one that failed otherwise has failed. */
-export function beginAnewAfterCrash(): void {
+/**
+ * A journey in which the browser itself died is begun once more, and that is told; one that failed otherwise has failed. What the
+ * first try has left on the server would mislead the second, so the data is put by before each and gone back to.
+ */
+export function beginAnewAfterCrash(house: () => { keep(): void; goBack(): Promise<void> }): void {
   let last = '';
   jest.retryTimes(1, { logErrorsBeforeRetry: true, retryImmediately: true });
-  beforeEach(() => {
+  beforeEach(async () => {
     const isRetry = last === journeyName();
     last = journeyName();
     if (isRetry && !crashed.has(last)) throw new Error('This journey failed, and not because the browser died.');
+    if (isRetry) await house().goBack();
+    else house().keep();
   });
 }

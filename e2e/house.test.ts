@@ -1,6 +1,7 @@
 import type { Page } from 'puppeteer-core';
 import { graveFaults } from './graveFaults';
-import { click, go, openHouse, openPage, reload, stage, textOf } from './house';
+import { click, go, openPage, reload, stage, textOf } from './house';
+import { openHouse } from './runningHouse';
 
 const on = stage();
 

@@ -1,14 +1,8 @@
-import { type ChildProcess, spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { existsSync } from 'node:fs';
 import puppeteer, { type Browser, type BrowserContext, type Locator, type Page } from 'puppeteer-core';
 import { beginAnewAfterCrash, blame, blameBrowser } from './browserFaults';
+import { openHouse, type RunningHouse } from './runningHouse';
 
-const root = join(import.meta.dirname, '..');
-/** The server as `npm run build` leaves it. */
-const SERVER = join(root, 'dist', 'serve.mjs');
 const CHROMIUM = [process.env.VESPERUM_CHROMIUM, '/usr/bin/chromium'].find((place) => place && existsSync(place));
 
 // A journey takes its time; outside of tests there is no limit to set.
@@ -16,101 +10,6 @@ if (typeof jest !== 'undefined') jest.setTimeout(300_000);
 
 // What never comes is told from what is late on a busy machine; how fast things are is the bench's business.
 const PATIENCE_MS = Number(process.env.VESPERUM_PATIENCE_MS ?? 100_000);
-
-/** A port that is free at this moment. */
-const freePort = (): Promise<number> =>
-  new Promise((resolve, reject) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const address = probe.address();
-      probe.close(() =>
-        typeof address === 'object' && address ? resolve(address.port) : reject(new Error('no port')),
-      );
-    });
-  });
-
-/** A real server of its own, with its own data, that can be stopped and started again. */
-export interface RunningHouse {
-  readonly url: string;
-  /** Where its data is. */
-  readonly folder: string;
-  start(...more: string[]): Promise<void>;
-  stop(): Promise<void>;
-  /** The number of its process. */
-  pid(): number;
-  /** The address it printed when it was started. */
-  entry(): string;
-  /** Ends it as a power cut does. */
-  kill(): Promise<void>;
-  /** Starts another on the same data; answers what it said before it gave up. */
-  startSecond(): Promise<string>;
-  close(): Promise<void>;
-}
-
-export const openHouse = (...more: string[]): Promise<RunningHouse> =>
-  openHouseIn(mkdtempSync(join(tmpdir(), 'vesperum-e2e-')), ...more);
-
-/** The same on data that is there; its folder goes when the house is closed. */
-export async function openHouseIn(folder: string, ...more: string[]): Promise<RunningHouse> {
-  const port = await freePort();
-  const url = `http://127.0.0.1:${port}`;
-  let server: ChildProcess | null = null;
-  let printed = url;
-
-  const house: RunningHouse = {
-    url,
-    folder,
-    start: (...args) =>
-      new Promise((resolve, reject) => {
-        const child = spawn(process.execPath, [SERVER, ...args], {
-          cwd: root,
-          env: { ...process.env, VESPERUM_PORT: String(port), VESPERUM_DATA: folder },
-        });
-        server = child;
-        let said = '';
-        const hear = (chunk: Buffer) => {
-          said += String(chunk);
-          printed = /ready at (\S+)/.exec(said)?.[1] ?? printed;
-          if (said.includes('ready at')) resolve();
-        };
-        child.stdout.on('data', hear);
-        child.stderr.on('data', hear);
-        child.on('exit', () => reject(new Error(`The server stopped: ${said}`)));
-      }),
-    stop: () =>
-      new Promise((resolve) => {
-        if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();
-        server.on('exit', () => resolve());
-        server.kill('SIGTERM');
-      }),
-    entry: () => printed,
-    pid: () => server?.pid ?? 0,
-    kill: () =>
-      new Promise((resolve) => {
-        if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();
-        server.on('exit', () => resolve());
-        server.kill('SIGKILL');
-      }),
-    startSecond: () =>
-      new Promise((resolve) => {
-        const child = spawn(process.execPath, [SERVER], {
-          cwd: root,
-          env: { ...process.env, VESPERUM_PORT: '0', VESPERUM_DATA: folder },
-        });
-        let said = '';
-        for (const stream of [child.stdout, child.stderr])
-          stream.on('data', (chunk: Buffer) => {
-            said += String(chunk);
-          });
-        child.on('exit', () => resolve(said));
-      }),
-    close: async () => {
-      await house.stop();
-      rmSync(folder, { recursive: true, force: true });
-    },
-  };
-  await house.start(...more);
-  return house;
-}
 
 export async function openBrowser(): Promise<Browser> {
   if (!CHROMIUM) throw new Error('There is no Chromium; npm test installs it, or set VESPERUM_CHROMIUM to its path.');
@@ -134,7 +33,6 @@ export async function openBrowser(): Promise<Browser> {
 /** A house and a browser for all tests of a file; after each, pages are closed and the browser's profile is as good as new. */
 export function stage(): { readonly house: RunningHouse; readonly browser: Browser } {
   const on: { house?: RunningHouse; browser?: Browser } = {};
-  beginAnewAfterCrash();
   beforeAll(async () => {
     // Each is at hand for `afterAll` as soon as it is there, also where the other never comes.
     const [house, browser] = await Promise.allSettled([
@@ -159,6 +57,7 @@ export function stage(): { readonly house: RunningHouse; readonly browser: Brows
     if (thing === undefined) throw new Error('The stage is set in beforeAll; use it inside a test.');
     return thing;
   };
+  beginAnewAfterCrash(() => sure(on.house));
   return {
     get house() {
       return sure(on.house);

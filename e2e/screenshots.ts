@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
-import { clearProfile, click, go, openBrowser, openHouse, openPage } from './house';
+import { clearProfile, click, go, openBrowser, openPage } from './house';
+import { openHouse } from './runningHouse';
 
 /** Takes one picture of each main view, from the demo data, for the README. Needs a built interface (npm run build). */
 

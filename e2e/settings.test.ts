@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import type { ElementHandle } from 'puppeteer-core';
 import { press } from './desk';
 import { graveFaults } from './graveFaults';
-import { go, openHouse, openPage, stage, textOf } from './house';
+import { go, openPage, stage, textOf } from './house';
+import { openHouse } from './runningHouse';
 
 /** Where the data is and how it is kept. */
 

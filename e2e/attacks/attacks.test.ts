@@ -1,6 +1,6 @@
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { openHouse, type RunningHouse } from '../house';
+import { openHouse, type RunningHouse } from '../runningHouse';
 import { crash } from './crash';
 import { fuzz } from './fuzz';
 

@@ -1,5 +1,5 @@
 import { seeded } from '../../core/course/weave/graph/seeded';
-import type { RunningHouse } from '../house';
+import type { RunningHouse } from '../runningHouse';
 
 /** What a run of kills came to. */
 export interface Crashed {

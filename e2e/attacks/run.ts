@@ -1,4 +1,4 @@
-import { openHouse } from '../house';
+import { openHouse } from '../runningHouse';
 import { crash } from './crash';
 import { fuzz } from './fuzz';
 
