@@ -3,25 +3,13 @@ import { mirrorNumber } from '../body/geometry/mirrorNumber';
 import { mirrorPose, type Pose } from '../body/standing/pose';
 import type { Side } from '../body/written/side';
 import type { Movement } from '../movement/schema/movement';
-import type { PartName } from '../movement/schema/parts';
-import type { Pass } from '../movement/schema/pass';
-import { cachedWalk } from '../movement/walk/cachedWalk';
 import { phasesFor, writtenSide } from '../movement/walk/cycleFor';
 import type { Stride } from '../movement/walk/stride';
-import type { PartStride } from '../movement/walk/walkMovement';
 import { rememberBy } from '../remember/rememberBy';
 import { mirrorChannels } from './channels';
 import type { Demand } from './demandAt';
+import { type PhaseKey, phaseStride } from './phaseStride';
 import { type StrideDemand, strideDemand } from './strideDemand';
-
-/** Which phase of a movement, done how. `first` is the first repetition, which begins from the start rather than from the end. */
-export interface PhaseKey {
-  readonly part: PartName;
-  readonly phase: number;
-  readonly side: Side | null;
-  readonly direction: Pass['direction'];
-  readonly first: boolean;
-}
 
 const swapSides = <Value>({ left, right }: Readonly<Record<Side, Value>>) => ({ left: right, right: left });
 
@@ -71,20 +59,6 @@ const asksTheSame = (a: Stride, b: Stride): boolean =>
 const isMirrorOf = (stride: Stride, other: Stride): boolean =>
   leadsAlike({ from: mirrorPose(other.from), to: mirrorPose(other.to) }, stride);
 
-/** The stride of a phase on the written side of a movement; null where it has none. */
-function strideFor(
-  movement: Movement,
-  { part, phase, direction, first }: PhaseKey,
-  turnedRound: boolean,
-): PartStride | null {
-  const walk = cachedWalk(movement, direction);
-  const found = walk.filter((stride) => stride.part === part && stride.phase === phase);
-  // An alternating movement is walked left, right, left, right: the second time on each side is the usual one.
-  const alternating = movement.laterality.sides.kind === 'alternating';
-  const place = alternating ? (first ? 0 : 2) + (turnedRound ? 1 : 0) : first ? 0 : 1;
-  return found[part === 'cycle' ? place : 0] ?? found[0] ?? null;
-}
-
 /**
  * What one phase of a movement asks, worked out once for each phase, direction and first or later repetition. The other side
  * is the mirror image, exactly.
@@ -98,11 +72,11 @@ export const phaseDemand: (movement: Movement, key: PhaseKey) => StrideDemand | 
       const one = phaseDemand(movement, { ...key, side: written });
       return one && mirrorStride(one);
     }
-    const stride = strideFor(movement, key, otherSide);
+    const stride = phaseStride(movement, key, otherSide);
     if (!stride) return null;
     // By turns, the first time on the other side is as a rule the mirror image of the second time on this one.
     if (otherSide && key.first) {
-      const later = strideFor(movement, { ...key, first: false }, false);
+      const later = phaseStride(movement, { ...key, first: false }, false);
       if (later && isMirrorOf(stride.stride, later.stride)) {
         const one = phaseDemand(movement, { ...key, side: written, first: false });
         return one && mirrorStride(one);
@@ -110,7 +84,7 @@ export const phaseDemand: (movement: Movement, key: PhaseKey) => StrideDemand | 
     }
     // Most movements come back to where they began, and their first repetition asks what all others ask.
     if (!key.first) {
-      const first = strideFor(movement, { ...key, first: true }, otherSide);
+      const first = phaseStride(movement, { ...key, first: true }, otherSide);
       if (first && first !== stride && asksTheSame(first.stride, stride.stride))
         return phaseDemand(movement, { ...key, first: true });
     }

@@ -10,6 +10,8 @@ import { droppingFast } from './checks/droppingFast';
 import { footwork } from './checks/footwork';
 import { longCall } from './checks/longCall';
 import { longWords } from './checks/longWords';
+import { noWayFor } from './checks/needs/noWayFor';
+import { supportMissing } from './checks/needs/supportMissing';
 import { notTaught } from './checks/notTaught';
 import { eyesClosed } from './checks/postures/eyesClosed';
 import { foldTwisted } from './checks/postures/foldTwisted';
@@ -66,6 +68,8 @@ export const CHECKS: readonly Check[] = [
   notTaught,
   shortCoolDown,
   coolDown,
+  noWayFor,
+  supportMissing,
 ];
 
 /** Checks that stand a body for every phase: asked for once the others have answered. */

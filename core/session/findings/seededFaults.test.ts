@@ -1,4 +1,5 @@
 import { type Change, classWith, contextWith, line } from '../../testing/cleanClass';
+import { needOf, presentWith } from '../../testing/needs';
 import { applyEdits } from '../edit/planEdit';
 import type { Plan } from '../plan/session';
 import { analyseClass } from './finding/analyseClass';
@@ -95,6 +96,18 @@ const FAULTS: readonly Fault[] = [
     mends: false,
   },
   { code: 'ends-moving', change: { closing: [], coolDown: [line('quiet', 200), line('lift', 12)] }, mends: true },
+  {
+    code: 'no-way-for',
+    change: { main: [line('planted', 20)] },
+    context: { present: presentWith([needOf('no-twist', { side: 'right' })]) },
+    mends: true,
+  },
+  {
+    code: 'support-missing',
+    change: { main: [line('alone', 20)] },
+    context: { present: presentWith([needOf('chair-near')], [needOf('chair-near')]) },
+    mends: true,
+  },
 ];
 
 test('there is a fault for every check', () => {

@@ -54,6 +54,13 @@ const declared = rememberFor((movement: Movement): readonly (readonly [index: nu
   return found;
 });
 
+/** A movement as a segment of its line has it: so much lower in this round, so far along its ramp, and no deeper than the class goes. */
+export const movementIn = (
+  { lower, repetition, of }: Pick<Segment, 'lower' | 'repetition' | 'of'>,
+  movement: Movement,
+  deepest: number | null,
+): Movement => cappedMovement(rampedMovement(loweredMovement(movement, lower), repetition ?? 1, of ?? 1), deepest);
+
 function movingPieces(
   segment: Segment,
   index: number,
@@ -62,8 +69,7 @@ function movingPieces(
 ): DemandPiece[] | null {
   const { part, phase, side, direction, repetition, startMs, lengthMs, itemId } = segment;
   if (part === null || phase === null) return null;
-  const lowered = rampedMovement(loweredMovement(movement, segment.lower), repetition ?? 1, segment.of ?? 1);
-  const ramped = cappedMovement(lowered, deepest);
+  const ramped = movementIn(segment, movement, deepest);
   const demand = phaseDemand(ramped, { part, phase, side, direction, first: (repetition ?? 1) === 1 });
   if (!demand) return null;
   const seconds = lengthMs / 1000;

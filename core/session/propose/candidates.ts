@@ -1,6 +1,7 @@
 import { sumBy } from 'remeda';
 import { isSeated } from '../../body/written/load';
 import type { Movement, Role } from '../../movement/schema/movement';
+import { whoNeedsWhat } from '../../needs/whoNeedsWhat';
 import type { JudgingContext } from '../findings/finding/finding';
 import { type DemandPiece, sessionDemand } from '../load/sessionDemand';
 import { newMovementItem } from '../plan/defaults';
@@ -60,7 +61,23 @@ export function wayIn(movement: Movement, seated: boolean): string | null | unde
   return seated ? movement.variants.find(({ kind }) => kind === 'seated')?.id : undefined;
 }
 
-/** Everything that is offered for a section: of the right role and level, on chairs where the class is, each once. */
+/** Whether everybody who is to be expected has a way through a line. */
+function hasWayForAll(
+  { movement, item }: Candidate,
+  plan: Plan,
+  section: number,
+  { present }: JudgingContext,
+): boolean {
+  const passage = plan.sections[section];
+  if (present.comers.length === 0 || !passage) return true;
+  const alone: Plan = { ...plan, sections: [{ ...passage, items: [item] }] };
+  const answer = timelineOf(alone, () => movement);
+  if (!answer.ok) return false;
+  const lines = whoNeedsWhat({ plan: alone, timeline: answer.timeline, find: () => movement }, present.comers);
+  return lines.every(({ through }) => through.every(({ way }) => way.kind !== 'none'));
+}
+
+/** Everything that is offered for a section: of the right role and level, on chairs where the class is, with a way for everybody who comes, each once. */
 export function candidatesFor(plan: Plan, context: JudgingContext, preferences: Preferences, role: Role): Candidate[] {
   const section = plan.sections.findIndex(({ kind }) => kind === role);
   const seated = isSeatedClass(plan, context.find);
@@ -87,6 +104,7 @@ export function candidatesFor(plan: Plan, context: JudgingContext, preferences: 
     .flatMap((movement) => {
       const variant = wayIn(movement, seated) ?? null;
       const item = { ...newMovementItem(idFor(movement), movement, role), variant };
-      return candidateOf(movement, item, plan, section) ?? [];
+      const candidate = candidateOf(movement, item, plan, section);
+      return candidate && hasWayForAll(candidate, plan, section, context) ? [candidate] : [];
     });
 }

@@ -1,5 +1,6 @@
 import type { Region } from '../../../body/written/region';
 import type { FindMovement, Movement } from '../../../movement/schema/movement';
+import { NOBODY, type Present } from '../../../needs/present';
 import type { Pace } from '../../../timing/pace';
 import type { Severity } from '../../../words/severity';
 import type { PlanEdit } from '../../edit/planEdit';
@@ -74,6 +75,10 @@ export interface Evidence {
   readonly 'cool-down-low': null;
   readonly 'ends-moving': null;
   readonly footwork: null;
+  /** How many have no way through it. */
+  readonly 'no-way-for': { readonly people: number };
+  /** How many want something to hold there at once, and how many can have it. */
+  readonly 'support-missing': { readonly wanted: number; readonly there: number };
 }
 
 export type FindingCode = keyof Evidence;
@@ -115,6 +120,8 @@ export interface Remedy {
 export interface Asked extends AskedOfGroup {
   /** The base ids of the movements the group has been taught; null where that is not known. */
   readonly known: ReadonlySet<string> | null;
+  /** Who is to be expected, as far as anything is written down for them; nobody where it is left out. */
+  readonly present?: Present;
 }
 
 /** What a class is judged with: the movements it may name, those that are offered, and who it is for. */
@@ -122,12 +129,14 @@ export interface JudgingContext extends Pick<Asked, 'known'> {
   readonly limits: Limits;
   readonly find: FindMovement;
   readonly offered: readonly Movement[];
+  readonly present: Present;
 }
 
 /** What a class of a group is judged with; its limits are resolved here, once. */
 export const contextFor = (asked: Asked, find: FindMovement, offered: readonly Movement[]): JudgingContext => ({
   limits: limitsFor(asked),
   known: asked.known,
+  present: asked.present ?? NOBODY,
   find,
   offered,
 });

@@ -114,6 +114,10 @@ export const leftOut = (analysed: AnalysedClass, itemId: string): Remedy[] => [
   { label: `${nameOf(analysed, itemId)} left out`, edits: [{ kind: 'remove', itemId }] },
 ];
 
+/** The same, but for a line that its course wants there: whether that goes is the instructor's to say. */
+export const ownLeftOut = (analysed: AnalysedClass, itemId: string): Remedy[] =>
+  movementLine(analysed, itemId)?.origin === null ? leftOut(analysed, itemId) : [];
+
 /** Several changes as one; what is done to more than one line is said once, with in how many. */
 export function joined(remedies: readonly Remedy[]): Remedy {
   const times = new Map<string, number>();
