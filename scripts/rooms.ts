@@ -59,6 +59,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/session/propose',
     'core/course/calendar',
     'core/group',
+    'core/hall',
     'core/record',
     'core/course/weave/graph',
     'core/course/weave',

@@ -1,0 +1,215 @@
+import { isSeated } from '../body/written/load';
+import type { Envelope } from '../movement/sample/envelope';
+import type { Movement } from '../movement/schema/movement';
+import { baseId } from '../movement/schema/version';
+import type { AnalysedClass } from '../session/findings/finding/finding';
+import { fewestAnchors } from './anchors';
+import { type Floor, type FreeFloor, freeFloor } from './freeFloor';
+import { acrossAndDeep, type Hall, type Less } from './hall';
+import { type LineFloor, lineFloor } from './lineFloor';
+import { type BeginElsewhere, beginElsewhere, type MeetsWall, meetsWall } from './meetsWall';
+import { type InstructorPlace, instructorPlace, type SightMap, seenInFront, sightMap } from './sight';
+import { layOut, type Spot, takenBy } from './spots';
+import { classTrack, type Station } from './track';
+import { foremost, headingsOf, isBehindBack, type Turned } from './turns';
+
+/** What a class is laid over. */
+export interface HallRequest {
+  readonly hall: Hall;
+  readonly less: Less;
+  /** How many come. */
+  readonly people: number;
+  /** How many of them have seen a movement, by its base id; a movement that is not in it is known to nobody here. */
+  readonly seenBy: Readonly<Record<string, number>>;
+}
+
+/** How many fit at a line. */
+export interface LineFits {
+  readonly itemId: string;
+  readonly fits: number;
+  readonly pitch: number;
+}
+
+/** Who is foremost when the class is headed a way. */
+export interface Front extends Turned {
+  /** The places of those spots. */
+  readonly foremost: readonly number[];
+  /** How many of them have the instructor behind their back. */
+  readonly behind: number;
+  /** How many of those who come have seen every line that goes that way. */
+  readonly knowing: number;
+}
+
+/** What a quarter turn of the whole class at its beginning brings. */
+export interface BegunTurned {
+  readonly quarter: 'left' | 'right';
+  /** Mean shares of the time in which the instructor is seen. */
+  readonly before: number;
+  readonly after: number;
+}
+
+/** Everything a hall says about a class. Plain data: it goes between threads. */
+export interface HallReport {
+  readonly across: number;
+  readonly deep: number;
+  readonly floor: FreeFloor;
+  readonly spots: readonly Spot[];
+  readonly pitch: number;
+  readonly lines: readonly LineFits[];
+  readonly fronts: readonly Front[];
+  /** The fewest places at which somebody should stand who knows it; null where more than four would be needed. */
+  readonly anchors: readonly number[] | null;
+  readonly track: readonly Station[];
+  readonly wall: MeetsWall | null;
+  readonly elsewhere: BeginElsewhere | null;
+  readonly instructor: InstructorPlace;
+  /** Of the lines for which they should stand elsewhere. */
+  readonly stands: readonly { readonly itemId: string; readonly place: InstructorPlace }[];
+  /** Seconds to walk round the class to its other side. */
+  readonly walkRound: number;
+  readonly turned: BegunTurned | null;
+  /** How many have said that they want the front row, and how many stand in it. */
+  readonly frontRow: { readonly wished: number; readonly places: number };
+}
+
+/** How fast an instructor walks round a class, metres a second. Convention. */
+const WALKING = 1;
+/** A quarter turn is offered where it is seen so much more of the time. Convention. */
+const WORTH_TURNING = 0.1;
+
+const mostRoom = (rooms: readonly Envelope[]): Envelope => ({
+  left: Math.max(0, ...rooms.map(({ left }) => left)),
+  right: Math.max(0, ...rooms.map(({ right }) => right)),
+  front: Math.max(0, ...rooms.map(({ front }) => front)),
+  back: Math.max(0, ...rooms.map(({ back }) => back)),
+});
+
+/** What one needs to each side with all the way of the class. */
+const withWay = (sweep: Envelope, track: readonly Station[]): Envelope => ({
+  left: sweep.left + Math.max(0, ...track.map(({ x }) => -x)),
+  right: sweep.right + Math.max(0, ...track.map(({ x }) => x)),
+  front: sweep.front + Math.max(0, ...track.map(({ y }) => y)),
+  back: sweep.back + Math.max(0, ...track.map(({ y }) => -y)),
+});
+
+function floorsOf({ timeline, movements }: AnalysedClass): Map<string, LineFloor> {
+  const floors = new Map<string, LineFloor>();
+  for (const [itemId, movement] of movements)
+    floors.set(
+      itemId,
+      lineFloor(
+        movement,
+        timeline.segments.filter((segment) => segment.itemId === itemId),
+      ),
+    );
+  return floors;
+}
+
+/** Metres from one side of the rows to the other, past their nearer end. */
+function walkAround(spots: readonly Spot[]): number {
+  if (spots.length === 0) return 0;
+  const xs = spots.map(({ x }) => x);
+  const ys = spots.map(({ y }) => y);
+  const [wide, long] = [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)];
+  // Out to the end of the rows and a metre past it, along them, and in again.
+  return 2 * (wide / 2 + 1) + long + 2;
+}
+
+function frontsOf(
+  turns: readonly Turned[],
+  spots: readonly Spot[],
+  pitch: number,
+  instructor: Spot,
+  knowing: (itemId: string) => number,
+): Front[] {
+  return turns.map((turn) => {
+    const places = foremost(spots, turn.heading, pitch);
+    return {
+      ...turn,
+      foremost: places,
+      behind: places.filter((place) => {
+        const spot = spots[place];
+        return spot !== undefined && isBehindBack(spot, turn.heading, instructor);
+      }).length,
+      knowing: Math.min(...turn.lines.map(knowing)),
+    };
+  });
+}
+
+/** The same headings, the whole class begun turned by so much. */
+const turnedBy = (turns: readonly Turned[], degrees: number): Turned[] =>
+  turns.map((turn) => ({ ...turn, heading: (turn.heading + degrees + 360) % 360 }));
+
+function begunTurned(map: SightMap, turns: readonly Turned[]): BegunTurned | null {
+  const before = seenInFront(map, turns).seen;
+  const quarters = (['left', 'right'] as const).map((quarter) => ({
+    quarter,
+    before,
+    after: seenInFront(map, turnedBy(turns, quarter === 'left' ? -90 : 90)).seen,
+  }));
+  const best = quarters.toSorted((a, b) => b.after - a.after)[0];
+  return best && best.after - before >= WORTH_TURNING ? best : null;
+}
+
+/**
+ * A class laid over a hall: how many fit at each line, where they stand, who is foremost whenever it turns and whether the instructor
+ * is behind them, where the rows meet a wall and whether beginning elsewhere helps, and where to stand.
+ */
+export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy }: HallRequest): HallReport {
+  const floor = freeFloor(hall, less);
+  const { across, deep } = acrossAndDeep(hall);
+  const floors = floorsOf(analysed);
+  const lines = [...floors].map(([itemId, { room, pitch }]): LineFits => {
+    return { itemId, fits: layOut(floor, room, pitch).spots.length, pitch };
+  });
+  const pitch = Math.max(0, ...lines.map((one) => one.pitch));
+  const track = classTrack(analysed);
+  const sweep = mostRoom([...floors.values()].map((one) => one.sweep));
+  // With room for all the way the class goes, where so many then find a place; without it otherwise, and the wall is told.
+  const roomy = layOut(floor, withWay(sweep, track), pitch);
+  const spots = takenBy(roomy.spots.length >= people ? roomy : layOut(floor, sweep, pitch), people);
+
+  const seated = [...analysed.movements.values()].every((movement: Movement) => isSeated(movement.start.load));
+  const area: Floor = { ...floor.floor, front: Math.max(floor.floor.back, deep - less.front) };
+  const map = sightMap(spots, area, seated);
+  const turns = headingsOf(analysed.pieces);
+  const instructor = seenInFront(map, turns);
+  const knowing = (itemId: string): number => {
+    const movement = analysed.movements.get(itemId);
+    return movement ? (seenBy[baseId(movement.id)] ?? 0) : people;
+  };
+  const fronts = frontsOf(turns, spots, pitch, instructor.at, knowing);
+  const lost = fronts.filter((front) => 2 * front.behind >= front.foremost.length && front.foremost.length > 0);
+  const sweepOf = (itemId: string) => floors.get(itemId)?.sweep ?? null;
+  const wall = meetsWall(floor, spots, track, sweepOf);
+  const stands = [...floors.keys()].flatMap((itemId) => {
+    const own = headingsOf(analysed.pieces.filter((piece) => piece.itemId === itemId));
+    const place = instructorPlace(map, own);
+    return place.at === instructor.at ? [] : [{ itemId, place }];
+  });
+  const firstRow = Math.max(...spots.map(({ y }) => y));
+  return {
+    across,
+    deep,
+    floor,
+    spots,
+    pitch,
+    lines,
+    fronts,
+    anchors: fewestAnchors(
+      spots,
+      lost.map((front) => front.foremost),
+    ),
+    track,
+    wall,
+    elsewhere: wall && beginElsewhere(floor, spots, track, sweepOf),
+    instructor,
+    stands,
+    walkRound: Math.round(walkAround(spots) / WALKING),
+    turned: begunTurned(map, turns),
+    frontRow: {
+      wished: analysed.present.comers.filter(({ needs }) => needs.some(({ kind }) => kind === 'front-row')).length,
+      places: spots.filter(({ y }) => firstRow - y < pitch / 4).length,
+    },
+  };
+}
