@@ -14,6 +14,8 @@ export const demoGroups: readonly Group[] = [
     about: 'Fourteen adults, mixed, third term. Two mind a knee. Sprung wooden floor; the choir has the hall at 20:15.',
     asked: { strength: 'steady', paceLeast: 4, paceMost: 9 },
     schools: USUAL_SCHOOLS,
+    hallId: 'tram-shed-hall',
+    papers: 'Forms and contacts: grey box file in the hall office.',
     doors: USUAL_DOORS,
   },
   {
@@ -26,6 +28,8 @@ export const demoGroups: readonly Group[] = [
     about: 'Nine people over sixty, several with stiff shoulders. Chairs along the wall.',
     asked: { strength: 'steady', paceLeast: 5, paceMost: 10 },
     schools: USUAL_SCHOOLS,
+    hallId: 'tram-shed-side-room',
+    papers: 'Forms and contacts: grey box file in the hall office.',
     doors: USUAL_DOORS,
   },
   {
@@ -38,6 +42,8 @@ export const demoGroups: readonly Group[] = [
     about: 'Six to ten drivers and fitters in work boots. Twenty minutes, no lying down, no mats.',
     asked: { strength: 'steady', paceLeast: 4, paceMost: 10 },
     schools: USUAL_SCHOOLS,
+    hallId: null,
+    papers: 'With the depot’s welfare officer.',
     doors: NO_DOORS,
   },
   {
@@ -50,6 +56,8 @@ export const demoGroups: readonly Group[] = [
     about: 'Twelve people who sit: chairs without arms in a half circle, a carpet, the shelves within reach.',
     asked: { strength: 'gentle', paceLeast: 5, paceMost: 10 },
     schools: USUAL_SCHOOLS,
+    hallId: 'reading-room-floor',
+    papers: 'With the library’s front desk.',
     doors: USUAL_DOORS,
   },
 ];

@@ -4,11 +4,13 @@ import type { Movement } from '../core/movement/schema/movement';
 import { courseStore } from '../server/store/courses';
 import { atOnce } from '../server/store/file/atOnce';
 import { groupStore } from '../server/store/groups';
+import { hallStore } from '../server/store/halls';
 import { logStore } from '../server/store/logs';
 import { peopleStore } from '../server/store/people';
 import { sessionStore } from '../server/store/sessions';
 import { demoCourses, groupsAround } from './courses';
 import { demoGroups } from './groups';
+import { demoHalls } from './halls';
 import { demoLog } from './log';
 import { demoCame, demoPeople } from './people';
 import { demoSessions } from './sessions';
@@ -29,6 +31,8 @@ export function loadDemo(
   const courses = demoCourses(today, met, find, forms);
   const now = new Date().toISOString();
   atOnce(database, () => {
+    const halls = hallStore(database);
+    for (const hall of demoHalls) halls.put(hall);
     const groups = groupStore(database);
     for (const group of met) groups.add(group);
     const ofCourses = courseStore(database);

@@ -1,10 +1,12 @@
 import { footworkFindings } from '../core/movement/footwork/footwork';
 import type { Movement } from '../core/movement/schema/movement';
 import { walkMovement, waysOf } from '../core/movement/walk/walkMovement';
+import { NOBODY, type Present } from '../core/needs/present';
 import { analyseClass } from '../core/session/findings/finding/analyseClass';
 import { contextFor, type FindingCode } from '../core/session/findings/finding/finding';
 import { CHECKS, findingsOf, judgeClass, PATIENT_CHECKS } from '../core/session/findings/judge';
 import type { Item, MovementItem, Plan } from '../core/session/plan/session';
+import { needOf, presentWith } from '../core/testing/needs';
 import { timedAtPace } from '../core/timing/trackAtPace';
 import { movementTraits } from '../core/traits/movementTraits';
 import { readRepertoire } from '../server/repertoire';
@@ -95,7 +97,7 @@ describe('every check', () => {
   const wider = { what: 'range', from: 0.8, to: 2 } as const;
 
   /** What the judged classes do not have, on movements of the repertoire as an instructor may lead them. */
-  const LED: readonly (readonly [FindingCode, Plan, 'gentle' | 'steady'])[] = [
+  const LED: readonly (readonly [FindingCode, Plan, 'gentle' | 'steady', Present?])[] = [
     ['slot-over', { ...main('cloud-hands 9 x6'), slotMinutes: 10 }, 'steady'],
     ['slot-under', { ...main('cloud-hands 9 x6'), slotMinutes: 90 }, 'steady'],
     ['eyes-closed', main('reed-sways 6'), 'gentle'],
@@ -112,15 +114,19 @@ describe('every check', () => {
       'steady',
     ],
     ['footwork', main('brush-knee 2 x4 v20'), 'steady'],
+    ['turned-away', main('cloud-hands 6', () => ({ facing: 180 })), 'steady'],
+    ['no-way-for', main('comb-the-hair 6'), 'steady', presentWith([needOf('arm-low')])],
+    ['support-missing', main('heel-kick 4'), 'steady', presentWith([needOf('chair-near')], [needOf('chair-near')])],
   ];
 
   /** What no movement of the repertoire does, so that nobody should ever be told of it here; the seeded faults show these. */
-  const NONE: readonly FindingCode[] = ['turned-away', 'retention-long', 'breath-reversed', 'bridge-missing'];
+  const NONE: readonly FindingCode[] = ['retention-long', 'breath-reversed', 'bridge-missing'];
 
-  test.each(LED.map(([code, plan, strength]) => [code, plan, strength] as const))(
+  test.each(LED.map(([code, plan, strength, present = NOBODY]) => [code, plan, strength, present] as const))(
     '%s is said',
-    (code, plan, strength) => {
-      const context = contextFor({ strength, pace: { least: 4, most: 10 }, known: null }, find, movements);
+    (code, plan, strength, present) => {
+      const asked = { strength, pace: { least: 4, most: 10 }, known: null, present };
+      const context = contextFor(asked, find, movements);
       const analysed = analyseClass(plan, context);
       if (!analysed) throw new Error('a class of known movements');
       expect(findingsOf(analysed, [...CHECKS, ...PATIENT_CHECKS]).map((finding) => finding.code)).toContain(code);

@@ -21,6 +21,7 @@ import { weaveRoutes } from './routes/compute/weave';
 import { courseFileRoutes } from './routes/courseFiles';
 import { courseRoutes } from './routes/courses';
 import { groupRoutes } from './routes/groups';
+import { hallRoutes } from './routes/halls';
 import { type HouseKeeping, keepingRoutes } from './routes/keeping';
 import { logRoutes } from './routes/logs';
 import { movementRoutes } from './routes/movements';
@@ -35,6 +36,7 @@ import { wordingRoutes } from './routes/wording';
 import { asideStore } from './store/asides';
 import { courseStore } from './store/courses';
 import { groupStore } from './store/groups';
+import { hallStore } from './store/halls';
 import { logStore } from './store/logs';
 import { mentionsOf } from './store/mentions';
 import { movementStore } from './store/movements';
@@ -115,6 +117,7 @@ export function createApp({
   const passages = passageStore(database, reader);
   const courses = courseStore(database, reader);
   const people = peopleStore(database, reader);
+  const halls = hallStore(database, reader);
   const folder = keeping?.dataFolder ?? null;
 
   const app = router();
@@ -127,7 +130,8 @@ export function createApp({
   app.use(`${ARCHIVE_PATH}/*`, limited(ARCHIVE_LIMIT));
   app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.all().length }));
   app.route('/', movementRoutes(movements, forms));
-  app.route('/', groupRoutes(groups));
+  app.route('/', groupRoutes(groups, halls));
+  app.route('/', hallRoutes(halls));
   app.route(
     '/',
     peopleRoutes(people, groups, (name) => mentionsOf(database, folder, name)),
@@ -146,7 +150,7 @@ export function createApp({
   app.route(
     '/',
     unreadRoutes(reader, async () => {
-      for (const one of [groups, passages, courses, people]) one.all();
+      for (const one of [groups, passages, courses, people, halls]) one.all();
       groups.putAway();
       // Others are answered between one and the next.
       for (const { id } of sessions.revisions()) await soon(sessions.find(id));

@@ -12,5 +12,8 @@ export const WhoCame = z.object({ people: z.array(Slug).max(500) });
 export type WhoCame = z.infer<typeof WhoCame>;
 
 /** Where the name of somebody who was forgotten still stands, because it was written there in words. */
-export const Mention = z.object({ where: z.enum(['group', 'class', 'record', 'course', 'backup']), name: z.string() });
+export const Mention = z.object({
+  where: z.enum(['group', 'class', 'record', 'course', 'hall', 'backup']),
+  name: z.string(),
+});
 export type Mention = z.infer<typeof Mention>;

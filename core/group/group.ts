@@ -34,6 +34,10 @@ export const Group = z.object({
   schools: Schools,
   /** Movements it knows besides those that were taught here, by the instructor's word. */
   knows: z.array(MovementId).max(200).default([]),
+  /** The hall they meet in, where it is written down. */
+  hallId: Slug.nullable().default(null),
+  /** Where their forms and contacts are kept: on paper, with whoever provides the class. */
+  papers: z.string().max(200).default(''),
   /** What of its slot is not class: what its new classes begin with. */
   doors: Doors.default(USUAL_DOORS),
 });

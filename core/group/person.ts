@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Needs } from '../needs/need';
 import { Slug } from '../words/ids';
 
 /**
@@ -13,6 +14,10 @@ export const Person = z.object({
   since: z.iso.date(),
   /** The local day from which they come no more; null while they come. */
   until: z.iso.date().nullable().default(null),
+  /** What must be done for them. */
+  needs: Needs.default([]),
+  /** When their paper form was last seen; what stands on it stays there. */
+  formSeen: z.iso.date().nullable().default(null),
 });
 export type Person = z.infer<typeof Person>;
 

@@ -129,7 +129,12 @@ const GRID: readonly Spot[] = [2, 0].flatMap((y) => [0, 2, 4].map((x) => ({ x, y
 
 describe('when the class turns', () => {
   test('the headings are told to an eighth of a turn, and what is only passed through is none', () => {
-    const piece = (itemId: string, seconds: number, facing: number) => ({ itemId, seconds, demand: { facing } });
+    const piece = (itemId: string, seconds: number, facing: number) => ({
+      itemId,
+      seconds,
+      startMs: 0,
+      demand: { facing },
+    });
     expect(headingsOf([piece('a', 60, 3), piece('b', 20, -92), piece('b', 2, 180), piece('a', 10, -5)])).toEqual([
       { heading: 0, seconds: 70, lines: ['a'] },
       { heading: 270, seconds: 20, lines: ['b'] },

@@ -3,6 +3,7 @@ import type { Envelope } from '../movement/sample/envelope';
 import type { Movement } from '../movement/schema/movement';
 import { baseId } from '../movement/schema/version';
 import type { AnalysedClass } from '../session/findings/finding/finding';
+import { facingsOf } from '../session/plan/line/facing';
 import { fewestAnchors } from './anchors';
 import { type Floor, type FreeFloor, freeFloor } from './freeFloor';
 import { acrossAndDeep, type Hall, type Less } from './hall';
@@ -11,7 +12,7 @@ import { type BeginElsewhere, beginElsewhere, type MeetsWall, meetsWall } from '
 import { type InstructorPlace, instructorPlace, type SightMap, seenInFront, sightMap } from './sight';
 import { layOut, type Spot, takenBy } from './spots';
 import { classTrack, type Station } from './track';
-import { foremost, headingsOf, isBehindBack, type Turned } from './turns';
+import { foremost, type Headed, headedIn, headingsOf, isBehindBack, type Turned } from './turns';
 
 /** What a class is laid over. */
 export interface HallRequest {
@@ -60,6 +61,8 @@ export interface HallReport {
   /** The fewest places at which somebody should stand who knows it; null where more than four would be needed. */
   readonly anchors: readonly number[] | null;
   readonly track: readonly Station[];
+  /** Which way the class is headed from a moment on, where that changes. */
+  readonly headed: readonly Headed[];
   readonly wall: MeetsWall | null;
   readonly elsewhere: BeginElsewhere | null;
   readonly instructor: InstructorPlace;
@@ -92,14 +95,16 @@ const withWay = (sweep: Envelope, track: readonly Station[]): Envelope => ({
   back: sweep.back + Math.max(0, ...track.map(({ y }) => -y)),
 });
 
-function floorsOf({ timeline, movements }: AnalysedClass): Map<string, LineFloor> {
+function floorsOf({ plan, timeline, movements }: AnalysedClass): Map<string, LineFloor> {
   const floors = new Map<string, LineFloor>();
+  const facings = facingsOf(plan);
   for (const [itemId, movement] of movements)
     floors.set(
       itemId,
       lineFloor(
         movement,
         timeline.segments.filter((segment) => segment.itemId === itemId),
+        facings.get(itemId) ?? 0,
       ),
     );
   return floors;
@@ -201,6 +206,7 @@ export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy }
       lost.map((front) => front.foremost),
     ),
     track,
+    headed: headedIn(analysed.pieces),
     wall,
     elsewhere: wall && beginElsewhere(floor, spots, track, sweepOf),
     instructor,

@@ -34,6 +34,22 @@ const swept = rememberFor((movement: Movement): Envelope => {
     .reduce(most);
 });
 
+/** What a body needs to each side when it is turned: the corners of what it sweeps over, carried round. */
+function turnedRoom(room: Envelope, facing: number): Envelope {
+  if (facing === 0) return room;
+  const angle = (facing * Math.PI) / 180;
+  const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
+  const corners = [room.right, -room.left].flatMap((x) =>
+    [room.front, -room.back].map((y) => ({ x: x * cos + y * sin, y: y * cos - x * sin })),
+  );
+  return {
+    left: Math.max(...corners.map(({ x }) => -x)),
+    right: Math.max(...corners.map(({ x }) => x)),
+    front: Math.max(...corners.map(({ y }) => y)),
+    back: Math.max(...corners.map(({ y }) => -y)),
+  };
+}
+
 /** From one outstretched hand to the other, metres. */
 const ARM_SPAN = 2 * (USUAL_BODY.arm + USUAL_BODY.hand) + USUAL_BODY.shoulders;
 /** Nobody wants to be touched: so much more than the span of the arms. Convention. */
@@ -42,14 +58,15 @@ const SPACED = 1.2;
 /**
  * What a line takes of the floor: the sweep of one cycle wherever the line has come to, and a pitch of 1.2 arm spans, or of what the
  * movement sweeps beyond the way all go together.
+ * @param facing which way the line is turned, degrees clockwise from the front
  */
-export function lineFloor(movement: Movement, segments: readonly Segment[]): LineFloor {
-  const sweep = swept(movement);
+export function lineFloor(movement: Movement, segments: readonly Segment[], facing: number): LineFloor {
+  const sweep = turnedRoom(swept(movement), facing);
   let [x, y] = [0, 0];
   let [stepAcross, stepDeep] = [0, 0];
   let room = sweep;
   for (const segment of segments) {
-    const by = driftOf(movement, segment);
+    const by = driftOf(movement, segment, facing);
     if (by.x === 0 && by.y === 0) continue;
     room = most(room, { left: sweep.left - x, right: sweep.right + x, front: sweep.front + y, back: sweep.back - y });
     x += by.x;

@@ -1,6 +1,8 @@
 import type { Movement } from '../movement/schema/movement';
 import { walksBack } from '../session/findings/remedies/walkingBack';
 import { driftOf } from '../session/load/driftOf';
+import { facingsOf } from '../session/plan/line/facing';
+import type { Plan } from '../session/plan/session';
 import type { Timeline } from '../session/timeline/segment';
 
 /** Where the class is from its places when a segment begins, metres to the right and to the front. */
@@ -13,12 +15,14 @@ export interface Station {
 }
 
 interface Walked {
+  readonly plan: Pick<Plan, 'sections'>;
   readonly timeline: Timeline;
   readonly movements: ReadonlyMap<string, Movement>;
 }
 
 /** The way of a class through the hall, where it changes; wherever there is time to walk back it is back in its places. */
-export function classTrack({ timeline, movements }: Walked): Station[] {
+export function classTrack({ plan, timeline, movements }: Walked): Station[] {
+  const facings = facingsOf(plan);
   let [x, y] = [0, 0];
   const track: Station[] = [{ segment: 0, itemId: timeline.segments[0]?.itemId ?? '', atMs: 0, x, y }];
   timeline.segments.forEach((segment, place) => {
@@ -28,7 +32,7 @@ export function classTrack({ timeline, movements }: Walked): Station[] {
       track.push({ ...at, x, y });
     }
     const movement = movements.get(segment.itemId);
-    const by = movement ? driftOf(movement, segment) : { x: 0, y: 0 };
+    const by = movement ? driftOf(movement, segment, facings.get(segment.itemId) ?? 0) : { x: 0, y: 0 };
     if (by.x === 0 && by.y === 0) return;
     x += by.x;
     y += by.y;

@@ -8,12 +8,22 @@ export interface Turned {
 }
 
 interface Piece {
+  readonly startMs: number;
   readonly itemId: string;
   readonly seconds: number;
   readonly demand: { readonly facing: number };
 }
 
+/** Which way a class is headed from a moment on. */
+export interface Headed {
+  readonly atMs: number;
+  readonly heading: number;
+}
+
 const EIGHTH = 45;
+/** Degrees to the nearest eighth of a turn, 0 to 315. */
+const toEighth = (facing: number): number => (((Math.round(facing / EIGHTH) * EIGHTH) % 360) + 360) % 360;
+
 /** A heading that lasts less than this in the class is passed through, seconds. Convention. */
 const LASTS = 5;
 
@@ -21,7 +31,7 @@ const LASTS = 5;
 export function headingsOf(pieces: readonly Piece[]): Turned[] {
   const found = new Map<number, { seconds: number; lines: Set<string> }>();
   for (const { demand, seconds, itemId } of pieces) {
-    const heading = (((Math.round(demand.facing / EIGHTH) * EIGHTH) % 360) + 360) % 360;
+    const heading = toEighth(demand.facing);
     const of = found.get(heading) ?? { seconds: 0, lines: new Set() };
     of.seconds += seconds;
     of.lines.add(itemId);
@@ -31,6 +41,16 @@ export function headingsOf(pieces: readonly Piece[]): Turned[] {
     .filter(([, { seconds }]) => seconds >= LASTS)
     .map(([heading, { seconds, lines }]) => ({ heading, seconds, lines: [...lines] }))
     .toSorted((a, b) => b.seconds - a.seconds);
+}
+
+/** The way of a class round, where it changes. */
+export function headedIn(pieces: readonly Piece[]): Headed[] {
+  const headed: Headed[] = [];
+  for (const { startMs, demand } of pieces) {
+    const heading = toEighth(demand.facing);
+    if (headed.at(-1)?.heading !== heading) headed.push({ atMs: startMs, heading });
+  }
+  return headed;
 }
 
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;

@@ -3,6 +3,7 @@ import type { Movement } from '../movement/schema/movement';
 import { rememberFor } from '../remember/rememberFor';
 import { driftOf } from '../session/load/driftOf';
 import { movementIn } from '../session/load/sessionDemand';
+import type { MovementItem } from '../session/plan/session';
 import type { Segment } from '../session/timeline/segment';
 import { type PhaseAsks, phaseAsks } from './phaseAsks';
 
@@ -48,9 +49,22 @@ const mostOf = (a: Readonly<Record<Side, number>>, b: Readonly<Record<Side, numb
 /** Whether nobody moves in a segment. */
 const isRest = ({ kind }: Segment): boolean => kind === 'round-rest' || kind === 'naming' || kind === 'showing';
 
+/** A line as it stands in a class. */
+export interface LineStanding {
+  readonly item: MovementItem;
+  readonly segments: readonly Segment[];
+  /** How low the class goes today, degrees; null where that was not found out. */
+  readonly deepest: number | null;
+}
+
 const keptFor = rememberFor((_: readonly Segment[]) => new Map<Movement, LineAsks>());
 
-function asksOfLine(segments: readonly Segment[], movement: Movement, deepest: number | null): LineAsks {
+function asksOfLine(
+  segments: readonly Segment[],
+  movement: Movement,
+  deepest: number | null,
+  facing: number,
+): LineAsks {
   let unbroken = 0;
   let [x, y] = [0, 0];
   return segments.reduce<LineAsks>((so, segment) => {
@@ -63,7 +77,7 @@ function asksOfLine(segments: readonly Segment[], movement: Movement, deepest: n
         ? null
         : phaseAsks(done, { part, phase, side, direction, first: (repetition ?? 1) === 1 });
     if (!asks) return so;
-    const step = driftOf(movement, segment);
+    const step = driftOf(movement, segment, facing);
     x += step.x;
     y += step.y;
     const when = (is: boolean) => (is ? seconds : 0);
@@ -87,16 +101,14 @@ function asksOfLine(segments: readonly Segment[], movement: Movement, deepest: n
 
 /**
  * What a line asks when it is done as this movement: its postures from the engine, its seconds from the timeline of the class.
- * @param segments those of the line, in order
  * @param movement as it is led, or as one of its variants has it: the phases are the same
- * @param deepest how low the class goes today, degrees; null where that was not found out
  * Worked out once for each line as it stands and each way of doing it.
  */
-export function lineAsks(segments: readonly Segment[], movement: Movement, deepest: number | null): LineAsks {
+export function lineAsks({ segments, deepest, item: { facing } }: LineStanding, movement: Movement): LineAsks {
   const kept = keptFor(segments);
   const known = kept.get(movement);
   if (known) return known;
-  const asks = asksOfLine(segments, movement, deepest);
+  const asks = asksOfLine(segments, movement, deepest, facing);
   kept.set(movement, asks);
   return asks;
 }

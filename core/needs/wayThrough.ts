@@ -7,9 +7,7 @@ import type { Schools } from '../movement/adapt/schools';
 import type { Movement } from '../movement/schema/movement';
 import { rememberFor } from '../remember/rememberFor';
 import { adaptMovement } from '../session/plan/adaptMovement';
-import type { MovementItem } from '../session/plan/session';
-import type { Segment } from '../session/timeline/segment';
-import { type LineAsks, lineAsks } from './lineAsks';
+import { type LineAsks, type LineStanding, lineAsks } from './lineAsks';
 import type { Need } from './need';
 import { type InTheWay, inTheWay, WITHIN_REACH } from './needRules';
 
@@ -35,13 +33,9 @@ export interface WayThrough {
   readonly cautions: readonly string[];
 }
 
-/** A line as it stands in a class. */
-export interface LineInClass {
-  readonly item: MovementItem;
+/** A line of a class with its movement as it is written. */
+export interface LineInClass extends LineStanding {
   readonly movement: Movement;
-  readonly segments: readonly Segment[];
-  /** How low the class goes today, degrees; null where that was not found out. */
-  readonly deepest: number | null;
   readonly schools: Schools;
 }
 
@@ -130,10 +124,10 @@ const once = (some: readonly string[]): string[] => [...new Set(some)];
  * in the mildest of its ways that meets every need; or on a seat; or in none that is known.
  */
 export function wayThrough(line: LineInClass, needs: readonly Need[]): WayThrough {
-  const { item, movement, segments, deepest, schools } = line;
+  const { item, movement, deepest, schools } = line;
   const led = adaptMovement(movement, item, schools, deepest);
   const look = (done: Movement) => {
-    const asks = lineAsks(segments, done, deepest);
+    const asks = lineAsks(line, done);
     const left = inTheWay(needs, asks);
     const support = supportFor(left, asks);
     return { left, support, works: support !== undefined && left.every(({ met }) => met !== 'way') };

@@ -57,8 +57,8 @@ export function linesInClass({ plan, timeline, find }: ClassInTime): LineInClass
   );
 }
 
-const standingIn = ({ item, movement, segments, deepest, schools }: LineInClass): number =>
-  lineAsks(segments, adaptMovement(movement, item, schools, deepest), deepest).standingSeconds;
+const standingIn = (line: LineInClass): number =>
+  lineAsks(line, adaptMovement(line.movement, line.item, line.schools, line.deepest)).standingSeconds;
 
 /** A seat for somebody who sits for parts, at every line before which they have stood for long enough. */
 function seatsFor({ needs }: Comer, lines: readonly LineInClass[]): ReadonlyMap<string, WayThrough> {

@@ -2,6 +2,7 @@ import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Group, GroupAsked } from '../../core/group/group';
 import { Schools } from '../../core/movement/adapt/schools';
 import type { GroupStore } from '../store/groups';
+import type { HallStore } from '../store/halls';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
 import { router } from './reply/router';
@@ -74,12 +75,20 @@ function told(groups: GroupStore, id: string, wasThere: boolean): Group {
   return group;
 }
 
-export const groupRoutes = (groups: GroupStore): OpenAPIHono =>
+/** Refuses a group whose hall is not there. */
+function mustHaveHall({ hallId }: Group, halls: HallStore): void {
+  if (hallId === null || halls.find(hallId)) return;
+  const errors = [{ path: ['hallId'], message: `there is no hall "${hallId}"` }];
+  throw new Refusal(422, 'This group cannot be written down.', { errors });
+}
+
+export const groupRoutes = (groups: GroupStore, halls: HallStore): OpenAPIHono =>
   router()
     .openapi(list, (context) => context.json(groups.all(), 200))
     .openapi(away, (context) => context.json(groups.putAway(), 200))
     .openapi(add, (context) => {
       const group = context.req.valid('json');
+      mustHaveHall(group, halls);
       if (!groups.add(group)) throw new Refusal(409, 'A group of that id is already there.');
       return context.json(told(groups, group.id, true), 201);
     })
@@ -90,6 +99,7 @@ export const groupRoutes = (groups: GroupStore): OpenAPIHono =>
         const errors = [{ path: ['id'], message: 'must be the id in the address' }];
         throw new Refusal(422, 'The group and the address do not match.', { errors });
       }
+      mustHaveHall(group, halls);
       return context.json(told(groups, id, groups.change(group)), 200);
     })
     .openapi(remove, (context) => {

@@ -12,6 +12,7 @@ const WHERE: Readonly<Record<string, Mention['where']>> = {
   class_bases: 'class',
   class_logs: 'record',
   courses: 'course',
+  halls: 'hall',
 };
 
 /** Matches a name as a word of its own, whatever its case. */

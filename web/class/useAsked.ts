@@ -4,15 +4,21 @@ import { useMemo } from 'react';
 import { useSelector } from 'react-redux';
 import type { SessionSummary } from '../../core/formats/api';
 import { type Group, USUAL_ASKED } from '../../core/group/group';
+import type { Person } from '../../core/group/person';
+import { presentOn } from '../../core/group/presentOn';
+import { type Hall, wallPlaces } from '../../core/hall/hall';
 import { baseId } from '../../core/movement/schema/version';
 import type { Asked } from '../../core/session/findings/finding/finding';
 import type { Session } from '../../core/session/plan/session';
 import { api } from '../app/server/api';
+import { today } from '../app/words';
 
 export interface AskedOf {
   readonly asked: Asked;
   /** The group the class is for; null while it is nobody's. */
   readonly group: Group | null;
+  /** Where they meet; null where that is not written down. */
+  readonly hall: Hall | null;
   /** Base ids of what it did in its last two classes. */
   readonly recent: ReadonlySet<string>;
 }
@@ -24,6 +30,8 @@ export function askedOf(
   { id, groupId, date }: OfClass,
   groups: readonly Group[],
   sessions: readonly SessionSummary[],
+  people: readonly Person[],
+  halls: readonly Hall[],
 ): AskedOf {
   const group = groups.find((one) => one.id === groupId) ?? null;
   const { strength, paceLeast, paceMost } = group?.asked ?? USUAL_ASKED;
@@ -31,32 +39,42 @@ export function askedOf(
     (one) => one.id !== id && one.groupId === groupId && one.date !== null && date !== null && one.date < date,
   );
   const last = before.toSorted((a, b) => (b.date ?? '').localeCompare(a.date ?? '')).slice(0, 2);
+  const hall = halls.find((one) => one.id === group?.hallId) ?? null;
   const knows = group?.knows ?? [];
   const taught = new Set([...before.flatMap(({ movementIds }) => movementIds), ...knows].map(baseId));
   return {
     group,
+    hall,
     recent: new Set(last.flatMap(({ movementIds }) => movementIds.map(baseId))),
     asked: {
       strength,
       pace: { least: paceLeast, most: paceMost },
       // A group with no class before this one, of which nothing is said: nothing is known of what it knows.
       known: groupId === null || taught.size === 0 ? null : taught,
+      present: presentOn(people, date ?? today(), {
+        chairs: hall?.chairs ?? null,
+        wall: hall ? wallPlaces(hall) : null,
+      }),
     },
   };
 }
 
 const selectGroups = api.endpoints.groups.select();
 const selectSessions = api.endpoints.sessions.select();
+const selectHalls = api.endpoints.halls.select();
 
-/** How much may be asked of the group of a class, and what it has been taught before it. */
+/** How much may be asked of the group of a class, what it has been taught before it, and who is to be minded. */
 export function useAsked({ id, groupId, date }: OfClass): AskedOf {
   api.useGroupsQuery();
   api.useSessionsQuery();
+  api.useHallsQuery();
+  api.usePeopleQuery(groupId ?? '', { skip: groupId === null });
   const select = useMemo(
     () =>
       createSelector(
-        [selectGroups, selectSessions],
-        ({ data: groups }, { data: sessions }) => askedOf({ id, groupId, date }, groups ?? [], sessions ?? []),
+        [selectGroups, selectSessions, selectHalls, api.endpoints.people.select(groupId ?? '')],
+        ({ data: groups = [] }, { data: sessions = [] }, { data: halls = [] }, { data: found }) =>
+          askedOf({ id, groupId, date }, groups, sessions, found?.people ?? [], halls),
         // The list of classes is read anew after every save, and mostly says the same of the others.
         { memoizeOptions: { resultEqualityCheck: equal } },
       ),

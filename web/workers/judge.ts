@@ -1,6 +1,8 @@
 import { expose } from 'comlink';
 import equal from 'fast-deep-equal';
+import { type HallReport, type HallRequest, layClass } from '../../core/hall/layClass';
 import type { Movement } from '../../core/movement/schema/movement';
+import { type LineNeeds, whoNeedsWhat } from '../../core/needs/whoNeedsWhat';
 import { analyseClass } from '../../core/session/findings/finding/analyseClass';
 import {
   type AnalysedClass,
@@ -53,6 +55,16 @@ const judge = {
   sensitivity(plan: Plan, asked: Asked, finding: Finding): string[] {
     const analysed = analyseClass(plan, contextOf(asked));
     return analysed ? sensitivityOf(analysed, finding) : [];
+  },
+  /** How those who come go through each line of a class. */
+  whoNeeds(plan: Plan, asked: Asked): LineNeeds[] {
+    const analysed = analyseClass(plan, contextOf(asked));
+    return analysed ? whoNeedsWhat(analysed, analysed.present.comers) : [];
+  },
+  /** A class laid over a hall; null where a line's movement is not known. */
+  layHall(plan: Plan, asked: Asked, request: HallRequest): HallReport | null {
+    const analysed = analyseClass(plan, contextOf(asked));
+    return analysed && layClass(analysed, request);
   },
 };
 export type Judge = typeof judge;

@@ -1,4 +1,6 @@
-import { mirrorPose, type Pose } from '../../body/standing/pose';
+import { wrapAngle } from '../../body/geometry/wrapAngle';
+import { bodyFindings } from '../../body/limits/bodyFinding';
+import { carryPose, mirrorPose, type Pose } from '../../body/standing/pose';
 import { standIn } from '../../body/standing/stand';
 import { Posture } from '../../body/written/posture';
 import { mirrorFoot } from '../../body/written/stance';
@@ -159,4 +161,31 @@ describe('a form', () => {
   });
 
   test('as far as it is known', () => expect(walkForm(form, find, 2).entries).toHaveLength(2));
+});
+
+describe('turning round', () => {
+  const stands = at('parallel');
+  const turned = (angle: number) => carryPose(stands, { angle, x: 0, y: 0 });
+  const halves = (angle: number) => bridgeBetween(stands, turned(angle))?.halves ?? 0;
+
+  test('takes longer the further it goes, and the same to the left as to the right', () => {
+    expect(halves(0)).toBe(0);
+    expect(halves(90)).toBeGreaterThan(0);
+    expect(halves(180)).toBe(2 * halves(90));
+    expect(halves(-90)).toBe(halves(90));
+  });
+
+  test.each([90, -90, 135, 180])(
+    'by %s degrees ends there, the short way round, with no hip beyond what it reaches',
+    (angle) => {
+      const bridge = bridgeBetween(stands, turned(angle));
+      if (!bridge) throw new Error('there is a way');
+      const strides = bridgeStrides(stands, turned(angle), bridge);
+      expect(Math.abs(wrapAngle((strides.at(-1)?.to.heading ?? 0) - angle))).toBeLessThan(1e-9);
+      const over = strides
+        .flatMap(({ to }) => bodyFindings(to))
+        .filter(({ code, amount, limit }) => code === 'hip' && amount > limit + 1);
+      expect(over).toEqual([]);
+    },
+  );
 });

@@ -1,5 +1,7 @@
 import TinyQueue from 'tinyqueue';
-import type { Pose } from '../../body/standing/pose';
+import { wrapAngle } from '../../body/geometry/wrapAngle';
+import { carryPose, type Pose } from '../../body/standing/pose';
+import { isSeated } from '../../body/written/load';
 import { otherSide, type Side } from '../../body/written/side';
 import type { Feet } from '../../body/written/stance';
 import { actionsFrom, type BridgeAction, type Crossing, crossingTo } from './bridgeActions';
@@ -104,6 +106,25 @@ function preferredAnchor(from: Pose, goal: Pose): Side {
  * @returns null where no such way is known
  */
 export function bridgeBetween(from: Pose, goal: Pose): Bridge | null {
+  const turn = wrapAngle(goal.heading - from.heading);
+  if (Math.abs(turn) <= TURNS_AT_ONCE || isSeated(from.load) || isSeated(goal.load)) return bridgeAtOnce(from, goal);
+  // Further round no hips reach: half of it first, on the same feet, and then the rest.
+  const half = carryPose(goal, { angle: -turn / 2, x: 0, y: 0 });
+  const first = bridgeBetween(from, half);
+  const second = first && bridgeBetween({ ...half, feet: first.feet }, goal);
+  return (
+    second && {
+      actions: [...first.actions, ...second.actions],
+      halves: first.halves + second.halves,
+      feet: second.feet,
+    }
+  );
+}
+
+/** A pelvis turns so far over feet that turn one after the other: in at one hip and out at the other, degrees. */
+const TURNS_AT_ONCE = 95;
+
+function bridgeAtOnce(from: Pose, goal: Pose): Bridge | null {
   const preferred = preferredAnchor(from, goal);
   let best: { way: Way; feet: Feet } | null = null;
   for (const anchor of [preferred, otherSide(preferred)]) {

@@ -19,7 +19,7 @@ export function formLines(
   from = 1,
 ): MovementItem[] {
   const lines: MovementItem[] = [];
-  for (const { movementId, cycles, side, note } of form.entries.slice(from - 1, upTo)) {
+  for (const { movementId, cycles, side, facing, note } of form.entries.slice(from - 1, upTo)) {
     const movement = find(movementId);
     if (!movement) continue;
     const sides: LateralityChoice['sides'] =
@@ -30,6 +30,7 @@ export function formLines(
       last &&
       last.movementId === movementId &&
       last.count === cycles &&
+      last.facing === facing &&
       last.sides.endsWith('only') &&
       last.sides !== sides
     ) {
@@ -40,6 +41,7 @@ export function formLines(
       ...newMovementItem(idOf(lines.length), movement, 'main', cycles),
       manner: 'follow-along',
       sides,
+      facing,
       note,
     });
   }

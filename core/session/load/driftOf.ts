@@ -30,8 +30,16 @@ export const wayOf = (movement: Movement): number => Math.hypot(cycleDrift(movem
 /**
  * How far a segment carries the class, told at the beginning of a cycle for the whole of it; nothing for all others.
  * @param movement as the segment's line has it done
+ * @param facing which way the line is turned, degrees clockwise from the front
  */
-export function driftOf(movement: Movement, { kind, phase, side, direction }: Segment): Drift {
+export function driftOf(movement: Movement, segment: Segment, facing = 0): Drift {
+  const { x, y } = unturnedDrift(movement, segment);
+  if (facing === 0 || (x === 0 && y === 0)) return { x, y };
+  const angle = (facing * Math.PI) / 180;
+  return { x: x * Math.cos(angle) + y * Math.sin(angle), y: y * Math.cos(angle) - x * Math.sin(angle) };
+}
+
+function unturnedDrift(movement: Movement, { kind, phase, side, direction }: Segment): Drift {
   if (kind !== 'move' || phase !== 0) return { x: 0, y: 0 };
   const one = cycleDrift(movement);
   const { sides, directions } = movement.laterality;

@@ -1,4 +1,5 @@
 import { skeletonOf } from '../../body/figure/skeleton';
+import { wrapAngle } from '../../body/geometry/wrapAngle';
 import type { Pose } from '../../body/standing/pose';
 import { isSeated } from '../../body/written/load';
 import { Region } from '../../body/written/region';
@@ -13,6 +14,7 @@ import type { FindMovement, Movement } from '../../movement/schema/movement';
 import { rememberFor } from '../../remember/rememberFor';
 import { adaptedMovements } from '../plan/adaptMovement';
 import { deepestFor } from '../plan/line/depth';
+import { facingsOf } from '../plan/line/facing';
 import type { Plan } from '../plan/session';
 import { MID_STEP, RESTING, RESTING_SEATED } from '../schedule/restPoses';
 import { doneIn } from '../schedule/settleItem';
@@ -66,6 +68,7 @@ function movingPieces(
   index: number,
   movement: Movement,
   deepest: number | null,
+  facing: number,
 ): DemandPiece[] | null {
   const { part, phase, side, direction, repetition, startMs, lengthMs, itemId } = segment;
   if (part === null || phase === null) return null;
@@ -83,7 +86,7 @@ function movingPieces(
     seconds: seconds * share,
     segment: index,
     itemId,
-    demand: piece,
+    demand: facing === 0 ? piece : { ...piece, facing: wrapAngle(piece.facing + facing) },
     mobilised,
   }));
 }
@@ -95,13 +98,20 @@ export function sessionDemand(
   find: FindMovement,
 ): DemandPiece[] {
   const done = adaptedMovements(plan, find);
+  const facings = facingsOf(plan);
   let seated = false;
   return timeline.segments.flatMap((segment, index): DemandPiece[] => {
     const movement = doneIn(segment, done, find, plan.schools);
     if (movement) seated = beginsSeated(movement);
     const moving =
       movement && segment.lengthMs > 0
-        ? movingPieces(segment, index, movement, deepestFor(plan.sections, segment.itemId))
+        ? movingPieces(
+            segment,
+            index,
+            movement,
+            deepestFor(plan.sections, segment.itemId),
+            facings.get(segment.itemId) ?? 0,
+          )
         : null;
     if (moving) return moving;
     const { startMs, lengthMs, itemId } = segment;

@@ -55,6 +55,7 @@ export const newMovementItem = (id: string, movement: Movement, section: Role, c
   lower: 0,
   ramp: null,
   bridge: null,
+  facing: 0,
   depth: null,
   cues: [],
   focuses: [],

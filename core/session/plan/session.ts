@@ -90,6 +90,8 @@ export const MovementItem = Placed.extend({
   ramp: Ramp.nullable().default(null),
   /** The steps into it as the instructor gives them; null where they are worked out. */
   bridge: HandBridge.nullable().default(null),
+  /** Which way the class is turned for it, degrees clockwise from the front of the room. */
+  facing: z.number().int().min(-180).max(180).default(0),
   /** How low the class goes after it, where it is the line that finds this out. */
   depth: Depth.nullable().default(null),
   ...LINE_WORDS,

@@ -17,7 +17,7 @@ import { settledLines } from '../schedule/unrollBlocks';
 import { lineTimes } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
 import { focusesOf } from '../words/lineSpeech';
-import { cueAtWords, standsWords } from '../words/wordsSaid';
+import { cueAtWords, placedWords } from '../words/wordsSaid';
 import { blockWords } from './blockWords';
 import { amountSaid, countWords } from './countWords';
 import { settleWords } from './settleWords';
@@ -193,7 +193,7 @@ function movementCue(
     faults: written.faults,
     focuses: focusesOf(item, written),
     said: item.cues.map(({ at, say }) => `${cueAtWords(at)}: ${say}`),
-    stands: standsWords(item.stands),
+    stands: placedWords(item),
     lowest: depth && movement !== asWritten ? depthWords(depth) : '',
     tags: [...new Set([...item.tags, ...written.tags])],
   };

@@ -1,4 +1,5 @@
 import { lastPose } from '../../movement/walk/cachedWalk';
+import { facedPose } from '../../movement/walk/facedPose';
 import { type LineInTime, UNCOUNTED } from './lineInTime';
 import type { Arrival } from './scheduleBridge';
 import { scheduleLastWord } from './scheduleIntroduction';
@@ -17,8 +18,9 @@ export function scheduleExit(line: LineInTime, repetitions: number): Arrival {
   scheduleLastWord(line);
   if (item.settle.kind === 'still') line.addStretch('settle', item.settle.seconds, 'Settle');
   const ending = line.phasesOf(movement.parts.exit ? 'exit' : 'cycle', { ...place, direction: closing.direction });
+  const pose = lastPose(line.movementIn(item.rounds), last, closing.direction);
   return {
-    pose: lastPose(line.movementIn(item.rounds), last, closing.direction) ?? start.arrival.pose,
+    pose: pose ? facedPose(pose, item.facing) : start.arrival.pose,
     breath: isStill ? null : (ending.at(-1)?.breath ?? null),
   };
 }

@@ -1,4 +1,5 @@
 import { firstPose } from '../../movement/walk/cachedWalk';
+import { facedPose } from '../../movement/walk/facedPose';
 import { phaseBreaths } from '../../timing/phaseSeconds';
 import type { ScheduledBridge } from '../timeline/segment';
 import { chainChange } from './changeOfSide';
@@ -10,8 +11,9 @@ import { isShownFirst } from './scheduleIntroduction';
 /** The steps into a line from where the class stands; null where it stands there already. */
 function stepsOf(line: LineInTime): StepsInto {
   const { start, item, movement, opening } = line;
-  const goal = firstPose(movement, opening.side, opening.direction);
-  if (!goal) return null;
+  const written = firstPose(movement, opening.side, opening.direction);
+  if (!written) return null;
+  const goal = facedPose(written, item.facing);
   const part = movement.parts.entry ? 'entry' : 'cycle';
   const breath = line.phasesOf(part, opening)[0]?.breath ?? 'natural';
   const arrival = isShownFirst(line) ? { ...start.arrival, breath: null } : start.arrival;

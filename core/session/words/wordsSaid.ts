@@ -1,4 +1,5 @@
 import { minutes } from '../../words/clockWords';
+import { facingWords } from '../plan/line/facing';
 import type { CueAt, Stands } from '../plan/line/lineWords';
 
 /** When words are said, as one writes it beside them: "after 1:30", "after 4 breaths", "at 3", "round 2". */
@@ -26,3 +27,7 @@ const PLACES = { usual: '', nearer: 'stand nearer', 'back-row': 'move to where t
 /** Where the instructor stands for a line: "back to the class, stand nearer". Empty where it is as usual. */
 export const standsWords = ({ faces, place }: Stands): string =>
   [FACES[faces], PLACES[place]].filter(Boolean).join(', ');
+
+/** Where a line puts people, as one says it: the instructor, and the class where it is turned from the front. */
+export const placedWords = ({ stands, facing }: { readonly stands: Stands; readonly facing: number }): string =>
+  [standsWords(stands), facing === 0 ? '' : `the class turned ${facingWords(facing)}`].filter(Boolean).join(', ');

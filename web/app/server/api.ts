@@ -28,6 +28,7 @@ import type { BackupSummary, BroughtBack, Keeping, TableDifference } from '../..
 import type { GroupPeople, Mention, WhoCame } from '../../../core/formats/peopleApi';
 import type { Group, GroupAsked } from '../../../core/group/group';
 import type { Person } from '../../../core/group/person';
+import type { Hall } from '../../../core/hall/hall';
 import type { Schools } from '../../../core/movement/adapt/schools';
 import type { Wording } from '../../../core/movement/adapt/wording';
 import type { Movement } from '../../../core/movement/schema/movement';
@@ -52,6 +53,7 @@ export const TAGS = [
   'backups',
   'sessionPages',
   'people',
+  'halls',
 ] as const;
 
 /** Which classes are asked for, and which part of them. */
@@ -257,6 +259,15 @@ export const api = createApi({
     noteCame: build.mutation<WhoCame, { logId: string; people: readonly string[] }>({
       query: ({ logId, people }) => ({ url: `logs/${logId}/people`, method: 'PUT', body: { people } }),
       invalidatesTags: ['people', 'logs'],
+    }),
+    halls: build.query<Hall[], void>({ query: () => 'halls', providesTags: ['halls'] }),
+    putHall: build.mutation<Hall, Hall>({
+      query: (body) => ({ url: `halls/${body.id}`, method: 'PUT', body }),
+      invalidatesTags: ['halls'],
+    }),
+    deleteHall: build.mutation<void, string>({
+      query: (id) => ({ url: `halls/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['halls', 'groups'],
     }),
     deleteBackup: build.mutation<void, string>({
       query: (name) => ({ url: `backups/${name}`, method: 'DELETE' }),

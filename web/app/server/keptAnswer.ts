@@ -5,7 +5,7 @@ export const KEPT_HEADER = 'x-vesperum-kept';
 const KEPT_PATHS = [
   /^\/api\/library$/,
   /^\/api\/movements\/traits$/,
-  /^\/api\/(groups|asides|passages|wording)$/,
+  /^\/api\/(groups|halls|asides|passages|wording)$/,
   /^\/api\/sessions(\/[a-z0-9-]+)?$/,
   /^\/api\/logs(\/[a-z0-9-]+)?$/,
 ];
@@ -15,6 +15,7 @@ export const ASKED_BY_ALL = [
   '/api/library',
   '/api/movements/traits',
   '/api/groups',
+  '/api/halls',
   '/api/asides',
   '/api/passages',
   '/api/wording',

@@ -1,6 +1,6 @@
 import dayjs from 'dayjs';
 import { type Came, comesOn, type Person } from '../../../core/group/person';
-import { useTurnCame } from '../../class/useTurnCame';
+import { useTurnCame } from '../../class/people/useTurnCame';
 
 interface Props {
   readonly people: readonly Person[];

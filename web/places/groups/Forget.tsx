@@ -15,6 +15,7 @@ const WHERE: Readonly<Record<Mention['where'], string>> = {
   class: 'The class',
   record: 'The record of',
   course: 'The course',
+  hall: 'The hall',
   backup: 'The backup',
 };
 

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { STRENGTHS } from '../../../core/demand/ceilings';
 import { Group } from '../../../core/group/group';
 import { schoolsWords } from '../../../core/movement/adapt/schoolWords';
+import { api } from '../../app/server/api';
 import { MeetingFields } from '../../fields/MeetingFields';
 import { PiecesField } from '../../fields/PiecesField';
 import { SchoolQuestions } from '../../fields/SchoolQuestions';
@@ -25,6 +26,7 @@ interface Props {
 export function GroupForm({ group, title, onSave, onCancel }: Props) {
   const [now, setNow] = useState(group);
   const [isTried, setTried] = useState(false);
+  const { data: halls = [] } = api.useHallsQuery();
   const change = (part: Partial<Group>) => setNow((before) => ({ ...before, ...part }));
   const answer = Group.safeParse(now);
   const fault = (field: string): string | undefined =>
@@ -53,7 +55,19 @@ export function GroupForm({ group, title, onSave, onCancel }: Props) {
           {fault('name')}
         </p>
       </div>
-      <label htmlFor="group-place">Hall</label>
+      <label htmlFor="group-hall">Hall</label>
+      <Select
+        id="group-hall"
+        value={now.hallId ?? ''}
+        options={[
+          { value: '', label: 'not written down' },
+          ...halls.map(({ id, name }) => ({ value: id, label: name })),
+        ]}
+        onChange={(id) =>
+          change({ hallId: id || null, place: halls.find((hall) => hall.id === id)?.name ?? now.place })
+        }
+      />
+      <label htmlFor="group-place">Where, in words</label>
       <Input
         id="group-place"
         maxLength={120}
@@ -123,6 +137,14 @@ export function GroupForm({ group, title, onSave, onCancel }: Props) {
           <SchoolQuestions schools={now.schools} onAnswer={(schools) => change({ schools })} />
         </div>
       </details>
+      <label htmlFor="group-papers">Forms and contacts</label>
+      <Input
+        id="group-papers"
+        maxLength={200}
+        placeholder="Where they are kept, on paper"
+        value={now.papers}
+        onChange={({ target }) => change({ papers: target.value })}
+      />
       <label htmlFor="group-about">About them</label>
       <Input.TextArea
         id="group-about"

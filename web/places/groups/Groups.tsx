@@ -2,6 +2,7 @@ import { App, Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { type Group, USUAL_ASKED } from '../../../core/group/group';
+import type { Hall } from '../../../core/hall/hall';
 import { USUAL_SCHOOLS } from '../../../core/movement/adapt/schools';
 import { USUAL_DOORS } from '../../../core/session/plan/slotTime';
 import { freshId } from '../../app/machine/freshId';
@@ -9,6 +10,8 @@ import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { GroupForm } from './GroupForm';
+import { HallForm } from './HallForm';
+import { Halls } from './Halls';
 import { meetingWords } from './meetingWords';
 import './groups.css';
 
@@ -23,6 +26,8 @@ const newGroup = (): Group => ({
   schools: USUAL_SCHOOLS,
   doors: USUAL_DOORS,
   knows: [],
+  hallId: null,
+  papers: '',
 });
 
 /** Who is taught, where and when. Groups that are put away keep their classes and courses. */
@@ -35,6 +40,8 @@ export function Groups() {
   const [bringBack] = api.useBringGroupBackMutation();
   const { message } = App.useApp();
   const navigate = useNavigate();
+  const [putHall] = api.usePutHallMutation();
+  const [hall, setHall] = useState<{ hall: Hall; isNew: boolean } | null>(null);
   const [open, setOpen] = useState<{ group: Group; isNew: boolean } | null>(null);
   if (isError && !groups) {
     return (
@@ -78,6 +85,25 @@ export function Groups() {
       />
     );
   }
+  if (hall) {
+    const keepHall = async (kept: Hall) => {
+      try {
+        await putHall(kept).unwrap();
+        setHall(null);
+      } catch (error) {
+        message.error(whyRefused(error));
+      }
+    };
+    return (
+      <HallForm
+        key={hall.hall.id}
+        hall={hall.hall}
+        title={hall.isNew ? 'A new hall' : hall.hall.name}
+        onSave={(kept) => void keepHall(kept)}
+        onCancel={() => setHall(null)}
+      />
+    );
+  }
   if (groups.length === 0 && away.length === 0) {
     return (
       <Notice action={{ label: 'Make a group', onPress: () => setOpen({ group: newGroup(), isNew: true }) }}>
@@ -113,6 +139,7 @@ export function Groups() {
           </li>
         ))}
       </ul>
+      <Halls onOpen={(one, isNew) => setHall({ hall: one, isNew })} />
       {away.length > 0 && (
         <section aria-label="Put away">
           <h2>Put away</h2>

@@ -3,14 +3,16 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { comingOf } from '../../../core/group/attendance';
 import { comesOn, type Person } from '../../../core/group/person';
+import { isOld, type Need, needWords } from '../../../core/needs/need';
 import { freshId } from '../../app/machine/freshId';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
-import { useComing } from '../../class/useComing';
+import { useComing } from '../../class/people/useComing';
 import { Attendance } from './Attendance';
 import { Forget } from './Forget';
+import { NeedsDialog } from './NeedsDialog';
 import './people.css';
 
 /** Who comes to a group, by what they are called, and who came to what. */
@@ -24,6 +26,7 @@ export function People() {
   const { message } = App.useApp();
   const [called, setCalled] = useState('');
   const [forgotten, setForgotten] = useState<Person | null>(null);
+  const [minded, setMinded] = useState<Person | null>(null);
   if (isError && !data) {
     return (
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
@@ -47,7 +50,15 @@ export function People() {
   const add = async () => {
     const name = called.trim();
     if (name === '') return;
-    const person = { id: freshId('person'), groupId: id, called: name, since: today(), until: null };
+    const person: Person = {
+      id: freshId('person'),
+      groupId: id,
+      called: name,
+      since: today(),
+      until: null,
+      needs: [],
+      formSeen: null,
+    };
     if (await write(person)) setCalled('');
   };
   return (
@@ -61,7 +72,8 @@ export function People() {
           {now && now.belong > 0
             ? `${now.belong} belong to it; about ${now.expected} are to be expected.`
             : 'Nobody is written down yet.'}{' '}
-          What they are called is all that is kept; forms and contacts belong on paper, with whoever provides the class.
+          What they are called and what to do for them is all that is kept, in this database only.{' '}
+          {group?.papers || 'Forms and contacts belong on paper, with whoever provides the class.'}
         </p>
       </header>
       <form
@@ -104,7 +116,11 @@ export function People() {
               <span className="faded">
                 {isHere ? `since ${dayInWords(person.since, today())}` : `until ${dayInWords(person.until, today())}`}
                 {of > 0 && `, came to ${times} of ${of}`}
+                <NeedsSaid needs={person.needs} />
               </span>
+              <Button size="small" onClick={() => setMinded(person)} aria-label={`What to mind for ${person.called}`}>
+                To mind …
+              </Button>
               <Button
                 size="small"
                 onClick={() => void write({ ...person, until: isHere ? today() : null })}
@@ -126,7 +142,23 @@ export function People() {
         })}
       </ul>
       <Attendance people={people} came={came} dayOf={dayOf} />
+      {minded && <NeedsDialog person={minded} onSave={write} onClose={() => setMinded(null)} />}
       {forgotten && <Forget person={forgotten} onClose={() => setForgotten(null)} />}
     </div>
+  );
+}
+
+/** What to mind for somebody in a few words, what is old told apart. */
+function NeedsSaid({ needs }: { readonly needs: readonly Need[] }) {
+  if (needs.length === 0) return null;
+  return (
+    <span className="people-needs">
+      {needs.map((need) => (
+        <span key={need.kind} className={isOld(need, today()) ? 'needs-old' : ''}>
+          {needWords(need)}
+          {isOld(need, today()) && ' (old: ask again)'}
+        </span>
+      ))}
+    </span>
   );
 }

@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { Link } from 'react-router';
 import { comesOn } from '../../../core/group/person';
 import { api } from '../../app/server/api';
-import { useTurnCame } from '../../class/useTurnCame';
+import { useTurnCame } from '../../class/people/useTurnCame';
 
 interface Props {
   readonly logId: string;

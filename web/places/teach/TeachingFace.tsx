@@ -12,7 +12,7 @@ import { lineTimes, segmentsOf } from '../../../core/session/timeline/lineTimes'
 import type { Segment } from '../../../core/session/timeline/segment';
 import { besideCall } from '../../../core/session/words/besideCall';
 import { type Spoken, spokenAt, spokenIn } from '../../../core/session/words/lineSpeech';
-import { standsWords } from '../../../core/session/words/wordsSaid';
+import { placedWords } from '../../../core/session/words/wordsSaid';
 import { machineShelf } from '../../app/machine/storage';
 import { useRepertoire } from '../../app/repertoire';
 import { type KeptClass, keepClass } from '../../class/kept/keptClass';
@@ -107,7 +107,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const written = inHand && repertoire.find(inHand.movementId);
   const found = depthsIn(session.sections).get(segment.itemId);
   const depth = written && found && goesBelow(written, found.deepest) ? found : undefined;
-  const stands = inHand ? standsWords(inHand.stands) : '';
+  const stands = inHand ? placedWords(inHand) : '';
   // What settles a line is done once, however many rounds the line has.
   const rounds = line && !isRoutine(segment) ? Math.max(...segmentsOf(timeline, line).map(({ round }) => round)) : 1;
 

@@ -1,6 +1,7 @@
 import { THRESHOLDS } from '../../limits/thresholds';
 import { type Drift, driftOf } from '../../load/driftOf';
 import { blocksAround } from '../../plan/block';
+import { facingsOf } from '../../plan/line/facing';
 import { type AnalysedClass, type Check, checkFor, type FindingOf, type Leg, type Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { weigh } from '../finding/weigh';
@@ -41,7 +42,8 @@ function toldOf({ furthest, legs }: Way): Furthest[] {
 }
 
 /** The furthest the class comes from its places each time before there is time to walk back to them. */
-function furthestOf({ timeline, movements }: AnalysedClass): Furthest[] {
+function furthestOf({ plan, timeline, movements }: AnalysedClass): Furthest[] {
+  const facings = facingsOf(plan);
   let way: Way = { x: 0, y: 0, legs: [], furthest: null };
   const all: Furthest[] = [];
   for (const { itemId, first, end } of timeline.items) {
@@ -53,7 +55,7 @@ function furthestOf({ timeline, movements }: AnalysedClass): Furthest[] {
         way = { x: 0, y: 0, legs: [begun(itemId)], furthest: null };
       }
       if (!movement) continue;
-      const by = driftOf(movement, segment);
+      const by = driftOf(movement, segment, facings.get(itemId) ?? 0);
       way.x += by.x;
       way.y += by.y;
       const leg = way.legs.at(-1) ?? begun(itemId);

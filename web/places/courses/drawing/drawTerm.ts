@@ -38,10 +38,18 @@ export const drawTerm =
       await composer.ask((remote) =>
         remote.learn(repertoire.all, new Set(repertoire.movements.map((movement) => movement.id))),
       );
+      const { people } = await dispatch(api.endpoints.people.initiate(group.id, { subscribe: false })).unwrap();
+      const halls = await dispatch(api.endpoints.halls.initiate(undefined, { subscribe: false })).unwrap();
       for (const one of classes) {
         dispatch(reached({ id, now: one.number }));
         const { data: sessions } = api.endpoints.sessions.select()(state());
-        const { asked } = askedOf({ id: '', groupId: group.id, date: one.date }, [group], sessions ?? []);
+        const { asked } = askedOf(
+          { id: '', groupId: group.id, date: one.date },
+          [group],
+          sessions ?? [],
+          people,
+          halls,
+        );
         const answer = await composer.ask((remote) =>
           remote.drawUp(course, group, one.id, today(), asked, repertoire.forms),
         );

@@ -1,7 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
-/** What helps with the whole class, opened beside it: fitting it, or proposing a part of it. */
-export type Drawer = 'fit' | 'propose' | 'warm-up' | 'cool-down';
+/** What helps with the whole class, opened beside it: fitting it, proposing a part of it, who needs what in it, and how it fits the hall. */
+export type Drawer = 'fit' | 'propose' | 'warm-up' | 'cool-down' | 'needs' | 'hall';
 
 /** What the instructor's hand is on: the line that has the keyboard, the one pointed at on the tide, and those that are chosen. */
 interface Hand {

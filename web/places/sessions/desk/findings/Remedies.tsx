@@ -9,9 +9,9 @@ import { WorkerGone } from '../../../../app/machine/startWorker';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { inWords } from '../../../../app/words';
+import { askMender, letMenderGo } from '../../../../class/people/theJudge';
 import { mended } from '../../draft/draft';
 import type { NoticedProps } from './noticedProps';
-import { askMender, letMenderGo } from './theJudge';
 
 /** What a remedy would do, in a few words: "45 s more, 59:10 in all; 2 things gone". */
 export function previewWords({ addsMs, totalMs, gone, appears }: Preview): string {

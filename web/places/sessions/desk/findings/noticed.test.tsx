@@ -13,7 +13,7 @@ import { Noticed } from './Noticed';
 
 /** The judge at home: what the worker would answer, or how it would die. */
 let dies = false;
-jest.mock('./theJudge', () => ({
+jest.mock('../../../../class/people/theJudge', () => ({
   letMenderGo: () => undefined,
   askMender: async (_: unknown, question: (judge: unknown) => Promise<unknown>) => {
     if (dies) throw new WorkerGone(true);
@@ -47,7 +47,7 @@ function Open() {
     session && (
       <Noticed
         session={session}
-        askedOf={{ asked, group: null, recent: new Set() }}
+        askedOf={{ asked, group: null, hall: null, recent: new Set() }}
         findings={{ open: analysed ? findingsOf(analysed) : [], aside: [] }}
         itemId={null}
       />

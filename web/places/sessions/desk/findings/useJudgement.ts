@@ -9,8 +9,8 @@ import type { Plan, Session } from '../../../../../core/session/plan/session';
 import { WorkerGone } from '../../../../app/machine/startWorker';
 import { useRepertoire } from '../../../../app/repertoire';
 import { api } from '../../../../app/server/api';
+import { askJudge } from '../../../../class/people/theJudge';
 import { type DeskState, useDeskSelector, useDeskStore } from '../../draft/draftStore';
-import { askJudge } from './theJudge';
 
 export interface Findings {
   readonly open: readonly Finding[];

@@ -1,4 +1,12 @@
-import { BulbOutlined, CaretRightOutlined, ColumnWidthOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import {
+  BorderOuterOutlined,
+  BulbOutlined,
+  CaretRightOutlined,
+  ColumnWidthOutlined,
+  RedoOutlined,
+  TeamOutlined,
+  UndoOutlined,
+} from '@ant-design/icons';
 import { Button, Input, Tooltip } from 'antd';
 import { memo, useCallback } from 'react';
 import { useNavigate } from 'react-router';
@@ -21,6 +29,9 @@ const FitDrawer = lazyPart(async () => (await import('../compose/FitDrawer')).Fi
 const ProposeDrawer = lazyPart(async () => (await import('../compose/ProposeDrawer')).ProposeDrawer, {
   what: 'Proposing',
 });
+
+const NeedsDrawer = lazyPart(async () => (await import('../who/NeedsDrawer')).NeedsDrawer, { what: 'Who needs what' });
+const HallDrawer = lazyPart(async () => (await import('../who/HallDrawer')).HallDrawer, { what: 'The hall' });
 
 interface Props {
   readonly session: Session;
@@ -55,12 +66,31 @@ export const ClassHead = memo(function ClassHead({ session, askedOf, timeline }:
           schools={session.schools}
         />
         <Editions session={session} />
+        <Who onOpen={setOpen} />
       </div>
       {open === 'fit' && <FitDrawer session={session} askedOf={askedOf} onClose={() => setOpen(null)} />}
-      {open !== null && open !== 'fit' && (
+      {open === 'needs' && <NeedsDrawer session={session} askedOf={askedOf} onClose={() => setOpen(null)} />}
+      {open === 'hall' && (
+        <HallDrawer session={session} timeline={timeline} askedOf={askedOf} onClose={() => setOpen(null)} />
+      )}
+      {open !== null && open !== 'fit' && open !== 'needs' && open !== 'hall' && (
         <ProposeDrawer session={session} askedOf={askedOf} first={open} onClose={() => setOpen(null)} />
       )}
     </header>
+  );
+});
+
+/** Who comes, and where they stand. */
+const Who = memo(function Who({ onOpen }: { readonly onOpen: (drawer: Drawer) => void }) {
+  return (
+    <>
+      <Button size="small" type="text" icon={<TeamOutlined />} onClick={() => onOpen('needs')}>
+        Who needs what
+      </Button>
+      <Button size="small" type="text" icon={<BorderOuterOutlined />} onClick={() => onOpen('hall')}>
+        In the hall
+      </Button>
+    </>
   );
 });
 

@@ -12,6 +12,7 @@ import { cycleStrip } from '../../../../../core/movement/walk/strip';
 import { stepLines, stepsBlock } from '../../../../../core/session/edit/teachSteps';
 import { adaptMovement } from '../../../../../core/session/plan/adaptMovement';
 import type { Block } from '../../../../../core/session/plan/block';
+import { FACINGS, facingWords } from '../../../../../core/session/plan/line/facing';
 import type { MovementItem } from '../../../../../core/session/plan/session';
 import { lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
@@ -44,6 +45,9 @@ const BREATHS = [
   { value: 'led', label: 'Led' },
   { value: 'own', label: 'In their own time' },
 ];
+/** The eighths of a turn, and what a form may have besides. */
+const TURNED = FACINGS.map((value) => ({ value: String(value), label: facingWords(value) }));
+const putFacing = (value: string) => ({ facing: Number(value) });
 const putBreath = (value: string) => ({ ownBreath: value === 'own' });
 const putDirections = (directions: string) => ({ directions: directions as MovementItem['directions'] });
 
@@ -148,6 +152,14 @@ export const MovementFields = memo(function MovementFields({
             onChange={change}
           />
         )}
+        <ChoiceField
+          label="Turned"
+          name="Which way the class is turned"
+          value={String(item.facing)}
+          options={TURNED}
+          put={putFacing}
+          onChange={change}
+        />
         <Directions movement={movement} value={item.directions} onChange={change} />
         <NumberField
           kind={STILL_AFTER}

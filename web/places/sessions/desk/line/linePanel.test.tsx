@@ -29,7 +29,7 @@ function Panel() {
       <LinePanel
         session={session}
         timeline={timeline}
-        askedOf={{ asked, group: null, recent: new Set() }}
+        askedOf={{ asked, group: null, hall: null, recent: new Set() }}
         findings={{ open: [], aside: [] }}
       />
     )

@@ -18,7 +18,7 @@ import { lineTitle, PAUSE_WORDS } from '../../../../../core/session/plan/lineTit
 import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Item, MovementItem } from '../../../../../core/session/plan/session';
 import { IN_ROUNDS_WORDS } from '../../../../../core/session/report/blockWords';
-import { standsWords } from '../../../../../core/session/words/wordsSaid';
+import { placedWords } from '../../../../../core/session/words/wordsSaid';
 import { minutes } from '../../../../../core/words/clockWords';
 import { spaced } from '../../../../../core/words/spaced';
 import { useRepertoire } from '../../../../app/repertoire';
@@ -55,7 +55,7 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
   if (step) notes.unshift(`step: ${step.name}`);
   if (item.breathing !== null) notes.push(item.breathing);
   notes.push(...ownWords(item.schools));
-  const stands = standsWords(item.stands);
+  const stands = placedWords(item);
   if (stands !== '') notes.push(stands);
   if (item.depth) notes.push(`${depthWords(item.depth)} from here on`);
   if (item.tags.length > 0) notes.push(item.tags.map((tag) => `#${tag}`).join(' '));

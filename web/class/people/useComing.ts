@@ -1,6 +1,6 @@
-import { type Attended, attendedClasses, expectedOn } from '../../core/group/attendance';
-import { comesOn, type Person } from '../../core/group/person';
-import { api } from '../app/server/api';
+import { type Attended, attendedClasses, expectedOn } from '../../../core/group/attendance';
+import { comesOn, type Person } from '../../../core/group/person';
+import { api } from '../../app/server/api';
 
 /** Who belongs to a group, and the classes of which it was noted who came. */
 export interface ComingTo {

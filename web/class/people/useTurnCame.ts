@@ -1,6 +1,6 @@
 import { App } from 'antd';
-import { api } from '../app/server/api';
-import { whyRefused } from '../app/server/problemIn';
+import { api } from '../../app/server/api';
+import { whyRefused } from '../../app/server/problemIn';
 
 /** Turns whether somebody was in a class, given who was so far; a refusal is said. */
 export function useTurnCame(): (logId: string, marked: readonly string[], id: string) => Promise<void> {

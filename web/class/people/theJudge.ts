@@ -1,13 +1,13 @@
 import type { Remote } from 'comlink';
-import { type Started, startWorker } from '../../../../app/machine/startWorker';
-import type { Repertoire } from '../../../../app/repertoire';
-import type { Judge } from '../../../../workers/judge';
+import { type Started, startWorker } from '../../app/machine/startWorker';
+import type { Repertoire } from '../../app/repertoire';
+import type { Judge } from '../../workers/judge';
 
 type Question<Answer> = (judge: Remote<Judge>) => Promise<Answer>;
 
 const start = (): Started<Judge> =>
   startWorker<Judge>(
-    (name) => new Worker(new URL('../../../../workers/judge.ts', import.meta.url), { type: 'module', name }),
+    (name) => new Worker(new URL('../../workers/judge.ts', import.meta.url), { type: 'module', name }),
   );
 
 /** A worker that judges, started when it is first asked; it knows the repertoire before that. One that has died is replaced. */

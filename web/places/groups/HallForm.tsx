@@ -1,0 +1,165 @@
+import { Button, Checkbox, Input, InputNumber, Segmented, Select } from 'antd';
+import { useState } from 'react';
+import { emptyHall } from '../../../core/hall/emptyHall';
+import { Hall, type HallSheet } from '../../../core/hall/hall';
+import { HallPlan } from '../../hall/HallPlan';
+import { KeepOuts } from './KeepOuts';
+
+interface Props {
+  readonly hall: Hall;
+  readonly title: string;
+  readonly onSave: (hall: Hall) => void;
+  readonly onCancel: () => void;
+}
+
+const FRONTS = [
+  { value: 'short', label: 'a short side' },
+  { value: 'long', label: 'a long side' },
+];
+const FLOORS = ['wood', 'carpet', 'stone', 'mats', 'grass', 'yard'].map((value) => ({ value, label: value }));
+const SHOES = [
+  { value: 'bare', label: 'bare feet' },
+  { value: 'soft', label: 'soft shoes' },
+  { value: 'boots', label: 'boots' },
+];
+const NUMBERS = [
+  { field: 'length', label: 'Length', suffix: 'm', step: 0.5 },
+  { field: 'breadth', label: 'Breadth', suffix: 'm', step: 0.5 },
+  { field: 'chairs', label: 'Chairs', suffix: '', step: 1 },
+  { field: 'wall', label: 'Wall to hold', suffix: 'm', step: 1 },
+] as const;
+const SHEET: readonly { readonly field: keyof HallSheet; readonly label: string }[] = [
+  { field: 'entrance', label: 'Entrance and postcode, for an ambulance' },
+  { field: 'defibrillator', label: 'Defibrillator' },
+  { field: 'firstAid', label: 'First-aid box' },
+  { field: 'telephone', label: 'Where a telephone works' },
+  { field: 'exits', label: 'Exits and assembly point' },
+  { field: 'caretaker', label: 'Caretaker' },
+  { field: 'safeguarding', label: 'Safeguarding lead' },
+  { field: 'lights', label: 'Lights and heating' },
+];
+
+/** A hall: four numbers and a front, drawn as they are typed; what is kept out of; and the sheet for when something happens. */
+export function HallForm({ hall, title, onSave, onCancel }: Props) {
+  const [now, setNow] = useState(hall);
+  const [isTried, setTried] = useState(false);
+  const change = (part: Partial<Hall>) => setNow((before) => ({ ...before, ...part }));
+  const answer = Hall.safeParse(now);
+  const fault = (field: string): string | undefined =>
+    isTried || field === 'breadth'
+      ? answer.error?.issues.find(({ path }) => path.join('.') === field)?.message
+      : undefined;
+  const plan = answer.success ? emptyHall(answer.data) : null;
+  return (
+    <form
+      className="place group-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        setTried(true);
+        if (answer.success) onSave(answer.data);
+      }}
+    >
+      <h1>{title}</h1>
+      <label htmlFor="hall-name">Name</label>
+      <div>
+        <Input
+          id="hall-name"
+          maxLength={120}
+          value={now.name}
+          status={fault('name') ? 'error' : ''}
+          aria-describedby="hall-name-fault"
+          onChange={({ target }) => change({ name: target.value })}
+        />
+        <p id="hall-name-fault" role="alert">
+          {fault('name')}
+        </p>
+      </div>
+      {NUMBERS.map(({ field, label, suffix, step }) => (
+        <div key={field} className="hall-form-row">
+          <label htmlFor={`hall-${field}`}>{label}</label>
+          <div>
+            <InputNumber
+              id={`hall-${field}`}
+              min={0}
+              max={field === 'chairs' ? 500 : 60}
+              step={step}
+              suffix={suffix}
+              value={now[field]}
+              onChange={(value) => value !== null && change({ [field]: value })}
+            />
+            <p role="alert">{fault(field)}</p>
+          </div>
+        </div>
+      ))}
+      <span>The front is</span>
+      <Segmented
+        aria-label="The front is"
+        value={now.front}
+        options={FRONTS}
+        onChange={(front) => change({ front: front === 'short' ? 'short' : 'long' })}
+      />
+      <span>As it stands</span>
+      <div>
+        {plan ? (
+          <>
+            <HallPlan
+              report={plan}
+              label={`${now.name || 'The hall'} from above, ${plan.spots.length} people with their arms out`}
+            />
+            <p>
+              {plan.spots.length} can stand with their arms out, {plan.pitch.toFixed(2)} m from one to the next; a metre
+              and a half along the front is yours.
+            </p>
+          </>
+        ) : (
+          <p className="faded">Drawn once its numbers hold.</p>
+        )}
+      </div>
+      <span>Kept out of</span>
+      <KeepOuts keepOuts={now.keepOuts} onChange={(keepOuts) => change({ keepOuts })} />
+      <label htmlFor="hall-floor">Floor and shoes</label>
+      <div className="group-row">
+        <Select
+          id="hall-floor"
+          value={now.floor}
+          options={FLOORS}
+          onChange={(floor) => change({ floor: floor as Hall['floor'] })}
+        />
+        <Select
+          aria-label="Shoes"
+          value={now.shoes}
+          options={SHOES}
+          onChange={(shoes) => change({ shoes: shoes as Hall['shoes'] })}
+        />
+        <Checkbox checked={now.lowCeiling} onChange={({ target }) => change({ lowCeiling: target.checked })}>
+          Low ceiling
+        </Checkbox>
+        <Checkbox checked={now.mirror} onChange={({ target }) => change({ mirror: target.checked })}>
+          Mirror
+        </Checkbox>
+      </div>
+      <span>Hall sheet</span>
+      <div className="hall-sheet-fields">
+        <p className="faded">
+          On the back of the card, and one press away while you teach. No door or alarm codes here.
+        </p>
+        {SHEET.map(({ field, label }) => (
+          <Input
+            key={field}
+            aria-label={label}
+            placeholder={label}
+            maxLength={200}
+            value={now.sheet[field]}
+            onChange={({ target }) => change({ sheet: { ...now.sheet, [field]: target.value } })}
+          />
+        ))}
+      </div>
+      <div className="group-form-acts">
+        <Button type="primary" htmlType="submit">
+          Save
+        </Button>
+        <Button onClick={onCancel}>Cancel</Button>
+      </div>
+    </form>
+  );
+}
