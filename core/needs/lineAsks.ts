@@ -1,5 +1,6 @@
 import type { Side } from '../body/written/side';
 import type { Movement } from '../movement/schema/movement';
+import { rememberBy } from '../remember/rememberBy';
 import { rememberFor } from '../remember/rememberFor';
 import { driftOf } from '../session/load/driftOf';
 import { movementIn } from '../session/load/sessionDemand';
@@ -57,8 +58,6 @@ export interface LineStanding {
   readonly deepest: number | null;
 }
 
-const keptFor = rememberFor((_: readonly Segment[]) => new Map<Movement, LineAsks>());
-
 function asksOfLine(
   segments: readonly Segment[],
   movement: Movement,
@@ -99,16 +98,17 @@ function asksOfLine(
   }, NOTHING);
 }
 
+/** The same for each line as it stands, each way of doing it and each depth: worked out once. */
+const keptAsks = rememberFor((segments: readonly Segment[]) =>
+  rememberBy(
+    (movement: Movement, deepest: number | null, facing: number) => asksOfLine(segments, movement, deepest, facing),
+    (deepest, facing) => `${deepest} ${facing}`,
+  ),
+);
+
 /**
  * What a line asks when it is done as this movement: its postures from the engine, its seconds from the timeline of the class.
  * @param movement as it is led, or as one of its variants has it: the phases are the same
- * Worked out once for each line as it stands and each way of doing it.
  */
-export function lineAsks({ segments, deepest, item: { facing } }: LineStanding, movement: Movement): LineAsks {
-  const kept = keptFor(segments);
-  const known = kept.get(movement);
-  if (known) return known;
-  const asks = asksOfLine(segments, movement, deepest, facing);
-  kept.set(movement, asks);
-  return asks;
-}
+export const lineAsks = ({ segments, deepest, item: { facing } }: LineStanding, movement: Movement): LineAsks =>
+  keptAsks(segments)(movement, deepest, facing);

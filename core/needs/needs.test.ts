@@ -106,6 +106,17 @@ describe('a way through a line', () => {
     expect(way.cautions[0]).toMatch(/Knees track/);
   });
 
+  test('who goes higher goes no lower from round to round either', () => {
+    for (const [id, bend] of [
+      ['horse', 80],
+      ['squat', 44],
+    ] as const) {
+      const way = wayThrough(lineOf(id, 20, { rounds: 3, lower: 10 }), [needOf('higher-stance')]);
+      expect(way).toMatchObject({ kind: 'way', name: 'the higher way' });
+      expect(way.why[0]).toMatch(new RegExp(`bend to ${bend}°`));
+    }
+  });
+
   test('arms overhead are kept below the shoulders, but a head is not combed down there', () => {
     expect(wayThrough(lineOf('arms-up', 4), [needOf('arm-low')])).toMatchObject({
       kind: 'way',
@@ -160,7 +171,12 @@ describe('a way through a line', () => {
         const done = otherWays(of).find(({ name }) => name === way.name);
         if (!done) throw new Error(`${way.name} is one of the ways`);
         const led = wayThrough(
-          { ...of, movement: { ...done.movement, variants: [] }, item: { ...of.item, variant: null } },
+          {
+            ...of,
+            deepest: done.deepest ?? of.deepest,
+            movement: { ...done.movement, variants: [] },
+            item: { ...of.item, variant: null },
+          },
           needs,
         );
         expect({ kind: led.kind, movement: of.movement.id, need: kind }).toEqual({

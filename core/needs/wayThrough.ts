@@ -1,7 +1,7 @@
 import { partition, sumBy } from 'remeda';
 import { isSeated } from '../body/written/load';
 import { cycleDemand } from '../demand/movementDemand';
-import { cappedMovement, goesBelow } from '../movement/adapt/cappedMovement';
+import { cappedMovement } from '../movement/adapt/cappedMovement';
 import { lowArmed, softFolded } from '../movement/adapt/gentlerWays';
 import type { Schools } from '../movement/adapt/schools';
 import type { Movement } from '../movement/schema/movement';
@@ -45,6 +45,8 @@ export interface OtherWay {
   readonly name: string;
   readonly movement: Movement;
   readonly seated: boolean;
+  /** How low they go in it, whatever the line does from round to round; null as the class does. */
+  readonly deepest: number | null;
 }
 
 /** The stance everybody may take instead of a lower one, degrees. */
@@ -61,10 +63,18 @@ const seatLast = (a: OtherWay, b: OtherWay): number =>
   Number(a.seated) - Number(b.seated) || askedInAll(b.movement) - askedInAll(a.movement);
 
 /** What everybody may do with any movement: take it higher, keep the hands low, fold less. One of a kind answers null where it changes nothing. */
-const GENTLER: readonly { readonly name: string; readonly of: (movement: Movement) => Movement | null }[] = [
-  { name: 'the higher way', of: (movement) => (goesBelow(movement, HIGH) ? cappedMovement(movement, HIGH) : null) },
-  { name: 'hands below the shoulders', of: lowArmed },
-  { name: 'a soft fold', of: softFolded },
+const GENTLER: readonly {
+  readonly name: string;
+  readonly of: (movement: Movement) => Movement | null;
+  readonly deepest: number | null;
+}[] = [
+  {
+    name: 'the higher way',
+    of: (movement) => (isSeated(movement.start.load) ? null : cappedMovement(movement, HIGH)),
+    deepest: HIGH,
+  },
+  { name: 'hands below the shoulders', of: lowArmed, deepest: null },
+  { name: 'a soft fold', of: softFolded, deepest: null },
 ];
 
 /** Some ways of a line, and each of them made gentler in one thing, two or all three, the fewest first. */
@@ -76,16 +86,17 @@ const bits = (mask: number): number => [...mask.toString(2)].filter((bit) => bit
 
 /** A way made gentler in the things a mask says; null where one of them changes nothing or cannot be. */
 function gentler(way: OtherWay, mask: number): OtherWay | null {
-  let { movement } = way;
+  let { movement, deepest } = way;
   const names = way.name === '' ? [] : [way.name];
-  for (const [place, { name, of }] of GENTLER.entries()) {
+  for (const [place, { name, of, deepest: high }] of GENTLER.entries()) {
     if ((mask & (1 << place)) === 0) continue;
     const made = of(movement);
-    if (made === null || made === movement) return null;
+    if (made === null || (made === movement && high === null)) return null;
     movement = made;
+    deepest = high ?? deepest;
     names.push(name);
   }
-  return { ...way, movement, name: names.join(', ') };
+  return { ...way, movement, deepest, name: names.join(', ') };
 }
 
 /** Every other way a line can be done, the mildest change first: what any movement allows, its easier variants, and last a seat. */
@@ -93,7 +104,7 @@ export function otherWays({ item, movement, schools, deepest }: LineInClass): Ot
   const adapted = (variant: string | null) => adaptMovement(movement, { ...item, variant }, schools, deepest);
   const way = (variant: string | null, name: string): OtherWay => {
     const done = adapted(variant === '' ? null : variant);
-    return { variant, name, movement: done, seated: isSeated(done.start.load) };
+    return { variant, name, movement: done, seated: isSeated(done.start.load), deepest: null };
   };
   const led: OtherWay = { ...way(item.variant, ''), variant: null };
   const written = item.variant === null ? [] : [way('', 'as it is written')];
@@ -126,8 +137,8 @@ const once = (some: readonly string[]): string[] => [...new Set(some)];
 export function wayThrough(line: LineInClass, needs: readonly Need[]): WayThrough {
   const { item, movement, deepest, schools } = line;
   const led = adaptMovement(movement, item, schools, deepest);
-  const look = (done: Movement) => {
-    const asks = lineAsks(line, done);
+  const look = (done: Movement, low: number | null = null) => {
+    const asks = lineAsks(low === null ? line : { ...line, deepest: low }, done);
     const left = inTheWay(needs, asks);
     const support = supportFor(left, asks);
     return { left, support, works: support !== undefined && left.every(({ met }) => met !== 'way') };
@@ -146,7 +157,7 @@ export function wayThrough(line: LineInClass, needs: readonly Need[]): WayThroug
   });
   if (asLed.works) return answer('clear', null, asLed);
   for (const way of otherWays(line)) {
-    const there = look(way.movement);
+    const there = look(way.movement, way.deepest);
     if (there.works) return answer(way.seated && !isSeated(led.start.load) ? 'seat' : 'way', way, there);
   }
   return { kind: 'none', variant: null, name: '', support: null, say: [], why, cautions };

@@ -59,6 +59,9 @@ export function HallPlan({ report, at, foremost = [], anchors = [], label }: Pro
         <rect key={`${out.left} ${out.back}`} {...box(out)} fill={`url(#${hatch})`} className="hall-kept-out" />
       ))}
       <line className="hall-front" x1={0} x2={across} y1={0} y2={0} />
+      <text x={0.15} y={0.55}>
+        the front
+      </text>
       {spots.map((spot, place) => {
         const kind = anchors.includes(place) ? 'anchor' : foremost.includes(place) ? 'foremost' : 'other';
         const [x, y] = [spot.x + dx, top(spot.y + dy)];
