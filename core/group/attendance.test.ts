@@ -41,5 +41,6 @@ test('a class of which nothing was noted is not one that nobody came to', () => 
 
 test('what they are called is all that is asked, and it is asked', () => {
   expect(() => person('nameless', { called: '  ' })).toThrow(/what are they called in the hall/);
-  expect(Object.keys(ann).toSorted()).toEqual(['called', 'groupId', 'id', 'since', 'until']);
+  expect(Object.keys(ann).toSorted()).toEqual(['called', 'formSeen', 'groupId', 'id', 'needs', 'since', 'until']);
+  expect([ann.needs, ann.formSeen]).toEqual([[], null]);
 });

@@ -20,7 +20,8 @@ export interface LineNeeds {
   readonly through: readonly { readonly id: string; readonly way: WayThrough }[];
 }
 
-interface ClassInTime {
+/** A class laid out in time, with the movements it names. */
+export interface ClassInTime {
   readonly plan: Pick<Plan, 'sections' | 'schools'>;
   readonly timeline: Timeline;
   readonly find: FindMovement;

@@ -12,7 +12,7 @@ const added = (record: Record<string, number>, key: string, amount: number): Rec
 
 /**
  * Lets wall time pass, crossing as many segments as it takes, however long the step. A paused class spends the time on the
- * line it stands on. Advancing by a + b is the same as advancing by a and then by b.
+ * line it stands on, and so does one that stands to welcome somebody. Advancing by a + b is the same as advancing by a and then by b.
  * @param elapsedMs wall time since the last advance, not negative
  */
 export function advance(timeline: Timeline, teaching: Teaching, elapsedMs: number): Teaching {
@@ -20,9 +20,17 @@ export function advance(timeline: Timeline, teaching: Teaching, elapsedMs: numbe
   let { planMs, wallMs, spent, completed } = teaching;
   let left = elapsedMs;
   let index = segmentAt(timeline, planMs);
+  let { welcomeMs } = teaching;
+  const standing = timeline.segments[index];
+  if (welcomeMs > 0 && !teaching.paused && standing) {
+    const held = Math.min(left, welcomeMs);
+    [welcomeMs, left, wallMs] = [welcomeMs - held, left - held, wallMs + held];
+    spent = added(spent, standing.itemId, held);
+    if (left === 0) return { ...teaching, welcomeMs, wallMs, spent };
+  }
   while (left > 0) {
     const segment = timeline.segments[index];
-    if (!segment) return { ...teaching, planMs: timeline.totalMs, wallMs, spent, completed, finished: true };
+    if (!segment) return { ...teaching, planMs: timeline.totalMs, wallMs, spent, completed, welcomeMs, finished: true };
     if (teaching.paused) {
       return { ...teaching, wallMs: wallMs + left, spent: added(spent, segment.itemId, left) };
     }
@@ -33,10 +41,10 @@ export function advance(timeline: Timeline, teaching: Teaching, elapsedMs: numbe
     wallMs += step;
     left -= step;
     spent = added(spent, segment.itemId, step);
-    if (step < wallToEnd) return { ...teaching, planMs: planMs + step * speed, wallMs, spent, completed };
+    if (step < wallToEnd) return { ...teaching, planMs: planMs + step * speed, wallMs, spent, completed, welcomeMs };
     planMs = end;
     if (segment.completes) completed = added(completed, segment.itemId, 1);
     index += 1;
   }
-  return { ...teaching, planMs, wallMs, spent, completed, finished: planMs >= timeline.totalMs };
+  return { ...teaching, planMs, wallMs, spent, completed, welcomeMs, finished: planMs >= timeline.totalMs };
 }

@@ -3,11 +3,11 @@ import { segmentAt } from '../session/timeline/segmentAt';
 import { speedIn } from './advance';
 import type { Teaching } from './teaching';
 
-/** How much wall time the rest of the plan takes at the tempo of the moment, milliseconds. */
-export function remainingMs(timeline: Timeline, { planMs, tempo }: Teaching): number {
+/** How much wall time the rest of the plan takes, with a welcome that is still going on, at the tempo of the moment, milliseconds. */
+export function remainingMs(timeline: Timeline, { planMs, tempo, welcomeMs }: Teaching): number {
   const here = segmentAt(timeline, planMs);
   return timeline.segments.slice(Math.max(0, here)).reduce((sum, segment) => {
     const from = Math.max(planMs, segment.startMs);
     return sum + Math.max(0, segment.startMs + segment.lengthMs - from) / speedIn(segment, tempo);
-  }, 0);
+  }, welcomeMs);
 }

@@ -20,7 +20,8 @@ export const togglePause = (teaching: Teaching): Teaching => ({ ...teaching, pau
 /** Goes to the beginning of the next line with any length, or to the end. What was left out is not counted as done. */
 export function skip(timeline: Timeline, teaching: Teaching): Teaching {
   const next = timeline.items.slice(itemIndexAt(timeline, teaching.planMs) + 1).find(({ lengthMs }) => lengthMs > 0);
-  return next ? { ...teaching, planMs: next.startMs } : { ...teaching, planMs: timeline.totalMs, finished: true };
+  const on = { ...teaching, welcomeMs: 0 };
+  return next ? { ...on, planMs: next.startMs } : { ...on, planMs: timeline.totalMs, finished: true };
 }
 
 /** Goes to the beginning of this line, or of the one before when this one has only just begun. */

@@ -3,6 +3,7 @@ import { explainItem } from '../session/report/explain';
 import type { Timeline } from '../session/timeline/segment';
 import { beats, inBreath, line, movement, natural, outBreath, plan, timelineFor } from '../testing/sample';
 import { advance } from './advance';
+import { markPresent, welcomeNewcomer } from './comers';
 import { momentOf } from './moment';
 import { remainingMs } from './remaining';
 import { back, changeTempo, onceMore, skip, togglePause } from './steer';
@@ -41,6 +42,8 @@ const deeds: fc.Arbitrary<Deed> = fc.oneof(
     (_, teaching) => togglePause(teaching),
     (_, teaching) => changeTempo(teaching, 1),
     (_, teaching) => changeTempo(teaching, -1),
+    (_, teaching) => welcomeNewcomer(teaching),
+    (_, teaching) => markPresent(teaching, 'ada'),
   ),
 );
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Slug } from '../words/ids';
 
 /**
  * Where a class being taught stands. Plan time is a place on the timeline; wall time is what the room's clock measures.
@@ -17,6 +18,12 @@ export const Teaching = z.object({
   spent: z.record(z.string(), z.number()),
   /** Repetitions completed on each line. */
   completed: z.record(z.string(), z.number()),
+  /** How many have come for the first time, without a name. */
+  walkIns: z.number().int().min(0).default(0),
+  /** Who was marked as being there, of those who belong to the group. */
+  present: z.array(Slug).default([]),
+  /** Wall time for which the plan still stands, to welcome somebody. */
+  welcomeMs: z.number().min(0).default(0),
 });
 export type Teaching = z.infer<typeof Teaching>;
 
@@ -29,4 +36,7 @@ export const beginTeaching = (): Teaching => ({
   tempo: 1,
   spent: {},
   completed: {},
+  walkIns: 0,
+  present: [],
+  welcomeMs: 0,
 });

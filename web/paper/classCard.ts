@@ -4,6 +4,7 @@ import { classBegins } from '../../core/session/plan/slotTime';
 import { clockAt } from '../../core/words/clockWords';
 import { sectionWord } from '../app/words';
 import { figureSvg } from './figureSvg';
+import { hallSheetPage } from './hallSheetPage';
 import { type PaperClass, tellingPose } from './paperClass';
 import { said } from './runs';
 
@@ -27,7 +28,7 @@ function sizesFor(size: CardSize, lines: number) {
 }
 
 /** The card to prop on a chair: large type, figures, counts and the clock, on one or two pages. */
-export function classCard({ session, timeline, cues }: PaperClass, size: CardSize): TDocumentDefinitions {
+export function classCard({ session, timeline, cues, hall, ways }: PaperClass, size: CardSize): TDocumentDefinitions {
   const of = sizesFor(size, cues.length);
   const row = (cue: PaperClass['cues'][number]): Content[] => {
     const second = [
@@ -37,6 +38,7 @@ export function classCard({ session, timeline, cues }: PaperClass, size: CardSiz
       cue.calls.map(({ call }) => call).join(' / '),
       cue.settles && `then ${cue.settles}`,
       cue.note,
+      ways.get(cue.itemId),
     ]
       .filter(Boolean)
       .join(' · ');
@@ -109,6 +111,7 @@ export function classCard({ session, timeline, cues }: PaperClass, size: CardSiz
         ],
       },
       ...sections,
+      ...hallSheetPage(hall, of.name),
     ],
   };
 }

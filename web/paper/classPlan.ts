@@ -31,7 +31,7 @@ function scriptRow({ script }: PaperClass['cues'][number]): TableCell[][] {
 }
 
 /** The whole plan, for a folder or for whoever covers the class: every call with its breath, how it is led, what to mind. */
-export function classPlan({ session, timeline, cues, group, place }: PaperClass): TDocumentDefinitions {
+export function classPlan({ session, timeline, cues, group, place, ways }: PaperClass): TDocumentDefinitions {
   const items = new Map(session.sections.flatMap((section) => section.items.map((item) => [item.id, item] as const)));
   const row = (cue: PaperClass['cues'][number]): TableCell[] => {
     const item = items.get(cue.itemId);
@@ -63,6 +63,7 @@ export function classPlan({ session, timeline, cues, group, place }: PaperClass)
           ...cue.focuses.map((focus, round) => said(`Round ${round + 1}: ${focus}`)),
           ...cue.said.map((words) => said(words, { color: '#85500f' })),
           ...(cue.tags.length === 0 ? [] : [said(cue.tags.map((tag) => `#${tag}`).join(' '), { color: FAINT })]),
+          ...(ways.has(cue.itemId) ? [said(ways.get(cue.itemId) ?? '', { color: '#85500f' })] : []),
           ...(cue.note === '' ? [] : [said(cue.note, { italics: false, color: '#85500f' })]),
         ],
       },

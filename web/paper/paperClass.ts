@@ -1,4 +1,5 @@
 import type { Pose } from '../../core/body/standing/pose';
+import type { Hall } from '../../core/hall/hall';
 import { tellingMoment } from '../../core/movement/sample/tellingMoment';
 import type { Movement } from '../../core/movement/schema/movement';
 import { writtenSide } from '../../core/movement/walk/cycleFor';
@@ -14,6 +15,9 @@ export interface PaperClass {
   /** Who it is for, and where; empty while it is nobody's. */
   readonly group: string;
   readonly place: string;
+  readonly hall: Hall | null;
+  /** How many take which way through a line, in words and without names, by the line's id. */
+  readonly ways: ReadonlyMap<string, string>;
 }
 
 /** The pose that tells a movement best. */

@@ -2,7 +2,8 @@ import { expose } from 'comlink';
 import equal from 'fast-deep-equal';
 import { type HallReport, type HallRequest, layClass } from '../../core/hall/layClass';
 import type { Movement } from '../../core/movement/schema/movement';
-import { type LineNeeds, whoNeedsWhat } from '../../core/needs/whoNeedsWhat';
+import { unsteadyLines } from '../../core/needs/unsteadyLines';
+import { countWays, type LineNeeds, type WayCount, whoNeedsWhat } from '../../core/needs/whoNeedsWhat';
 import { analyseClass } from '../../core/session/findings/finding/analyseClass';
 import {
   type AnalysedClass,
@@ -60,6 +61,16 @@ const judge = {
   whoNeeds(plan: Plan, asked: Asked): LineNeeds[] {
     const analysed = analyseClass(plan, contextOf(asked));
     return analysed ? whoNeedsWhat(analysed, analysed.present.comers) : [];
+  },
+  /** What is said of those who come while a class is taught, in counts: line by line, and where a newcomer is offered something to hold. */
+  comers(plan: Plan, asked: Asked): { ways: { itemId: string; counts: WayCount[] }[]; unsteady: string[] } {
+    const analysed = analyseClass(plan, contextOf(asked));
+    if (!analysed) return { ways: [], unsteady: [] };
+    const lines = whoNeedsWhat(analysed, analysed.present.comers);
+    return {
+      ways: lines.map((line) => ({ itemId: line.itemId, counts: countWays(line) })),
+      unsteady: unsteadyLines(analysed),
+    };
   },
   /** A class laid over a hall; null where a line's movement is not known. */
   layHall(plan: Plan, asked: Asked, request: HallRequest): HallReport | null {

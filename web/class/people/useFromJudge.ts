@@ -13,8 +13,11 @@ export interface FromJudge<Answer> {
   readonly tryAgain: () => void;
 }
 
+/** A question to the worker that judges. */
+export type AskJudge<Answer> = (judge: Remote<Judge>) => Promise<Answer>;
+
 /** Asks the worker that judges, each time the question is another one. Answers that come too late are dropped. */
-export function useFromJudge<Answer>(question: ((judge: Remote<Judge>) => Promise<Answer>) | null): FromJudge<Answer> {
+export function useFromJudge<Answer>(question: AskJudge<Answer> | null): FromJudge<Answer> {
   const repertoire = useRepertoire();
   const [answer, setAnswer] = useState<Answer | null>(null);
   const [failure, setFailure] = useState<string | null>(null);

@@ -1,6 +1,8 @@
+import { App } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { loggedItems } from '../../../core/record/classLog';
+import { attendanceOf, newcomerNote } from '../../../core/record/comers';
 import type { Teaching } from '../../../core/record/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import type { Timeline } from '../../../core/session/timeline/segment';
@@ -25,6 +27,8 @@ interface Props {
 export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBack }: Props) {
   const repertoire = useRepertoire();
   const navigate = useNavigate();
+  const { message } = App.useApp();
+  const [noteCame] = api.useNoteCameMutation();
   const [addLog, { isLoading, error }] = api.useAddLogMutation();
 
   // Pressed twice, it is still one record beside the other.
@@ -45,9 +49,13 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
       endedAt: new Date(Date.parse(startedAt) + teaching.wallMs).toISOString(),
       plan: session,
       items: loggedItems(session, timeline, teaching, repertoire.find),
-      attendance: null,
-      notes: '',
+      attendance: attendanceOf(teaching),
+      notes: newcomerNote(teaching),
     }).unwrap();
+    if (teaching.present.length > 0) {
+      const noted = await noteCame({ logId: log.id, people: teaching.present });
+      if (noted.error) message.warning('Who came could not be noted. Mark it in the record.');
+    }
     leave(`/logbook/${log.id}`);
   };
 

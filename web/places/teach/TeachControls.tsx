@@ -1,6 +1,7 @@
 import {
   BulbOutlined,
   CaretRightOutlined,
+  MedicineBoxOutlined,
   MutedOutlined,
   PauseOutlined,
   RedoOutlined,
@@ -9,6 +10,7 @@ import {
   StepForwardOutlined,
   StopOutlined,
   SwapOutlined,
+  TeamOutlined,
 } from '@ant-design/icons';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -24,6 +26,9 @@ export interface Steering {
   readonly slower: () => void;
   readonly faster: () => void;
   readonly end: () => void;
+  /** Who is here, and what one needs when something happens: opened beside the class. */
+  readonly who: () => void;
+  readonly sheet: () => void;
 }
 
 interface Props {
@@ -79,6 +84,8 @@ export function TeachControls({ steering, teaching, pace, mirrored, muted, onMir
   useHotkeys('b', onMute, keys);
   useHotkeys('l', onLight, keys);
   useHotkeys('e', steering.end, keys);
+  useHotkeys('w', steering.who, keys);
+  useHotkeys('h', steering.sheet, keys);
 
   return (
     <div className="teach-controls" role="toolbar" aria-label="Steering the class">
@@ -111,6 +118,8 @@ export function TeachControls({ steering, teaching, pace, mirrored, muted, onMir
         pressed={!muted}
       />
       <Press label="Light" hint="L" icon={<BulbOutlined />} onPress={onLight} />
+      <Press label="Who" hint="W" icon={<TeamOutlined />} onPress={steering.who} />
+      <Press label="Hall" hint="H" icon={<MedicineBoxOutlined />} onPress={steering.sheet} />
       <Press label="End" hint="E" icon={<StopOutlined />} onPress={steering.end} />
     </div>
   );

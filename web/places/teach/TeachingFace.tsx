@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { goesBelow } from '../../../core/movement/adapt/cappedMovement';
+import { markPresent, unwelcomeNewcomer, welcomeNewcomer } from '../../../core/record/comers';
 import { comesNext } from '../../../core/record/comesNext';
 import { momentOf } from '../../../core/record/moment';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/steer';
@@ -20,12 +21,16 @@ import { useTimeline } from '../../class/useTimeline';
 import { EndOfClass } from './EndOfClass';
 import { ClockAgainstPlan } from './shown/ClockAgainstPlan';
 import { CountLeft } from './shown/CountLeft';
+import { HallSheetShown } from './shown/HallSheetShown';
 import { Horizon } from './shown/Horizon';
 import { SideShown } from './shown/SideShown';
+import { WaysTaken } from './shown/WaysTaken';
+import { WhoIsHere } from './shown/WhoIsHere';
 import { WordsSaid } from './shown/WordsSaid';
 import { type Steering, TeachControls } from './TeachControls';
-import { callShown, lineName } from './teachWords';
+import { callShown, lineName, titleOf } from './teachWords';
 import { useBell } from './useBell';
+import { useComers } from './useComers';
 import { useTeaching } from './useTeaching';
 import { useWakeLock } from './useWakeLock';
 
@@ -63,6 +68,8 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const [ending, setEnding] = useState<Teaching | null>(isEnding ? kept.teaching : null);
   const latest = useRef(teaching);
   latest.current = teaching;
+  const [beside, setBeside] = useState<'who' | 'sheet' | null>(null);
+  const comers = useComers(session, teaching);
   const moment = momentOf(timeline, teaching);
   useWakeLock();
   useBell(moment?.segment, muted || teaching.paused || teaching.finished);
@@ -77,6 +84,8 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
       slower: () => act((now) => changeTempo(now, -1)),
       faster: () => act((now) => changeTempo(now, 1)),
       end: () => setEnding(latest.current),
+      who: () => setBeside((open) => (open === 'who' ? null : 'who')),
+      sheet: () => setBeside((open) => (open === 'sheet' ? null : 'sheet')),
     }),
     [act, timeline],
   );
@@ -107,6 +116,9 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const written = inHand && repertoire.find(inHand.movementId);
   const found = depthsIn(session.sections).get(segment.itemId);
   const depth = written && found && goesBelow(written, found.deepest) ? found : undefined;
+  // With somebody new there, every first repetition is said.
+  const isSaid = segment.call !== '' || (teaching.walkIns > 0 && segment.repetition === 1);
+  const call = teaching.welcomeMs > 0 ? 'Welcome' : callShown(segment, movement);
   const stands = inHand ? placedWords(inHand) : '';
   // What settles a line is done once, however many rounds the line has.
   const rounds = line && !isRoutine(segment) ? Math.max(...segmentsOf(timeline, line).map(({ round }) => round)) : 1;
@@ -130,9 +142,13 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
         </p>
         <ClockAgainstPlan session={session} startedAt={startedAt} timeline={timeline} teaching={teaching} />
       </header>
-      <p className={`teach-call name${segment.call === '' ? ' teach-call--silent' : ''}`} aria-live="polite">
-        {teaching.paused ? 'Paused' : callShown(segment, movement)}
+      <p className={`teach-call name${isSaid ? '' : ' teach-call--silent'}`} aria-live="polite">
+        {teaching.paused ? 'Paused' : call}
       </p>
+      <WaysTaken
+        counts={isRoutine(segment) ? [] : comers.countsOf(segment.itemId)}
+        offersHold={teaching.walkIns > 0 && comers.isUnsteady(segment.itemId)}
+      />
       <WordsSaid
         now={spokenAt(
           spoken.filter(({ from }) => from !== 'script'),
@@ -172,6 +188,20 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
           onLight={onLight}
         />
       </footer>
+      {beside === 'who' && (
+        <WhoIsHere
+          groupId={comers.groupId}
+          teaching={teaching}
+          onMark={(id) => act((now) => markPresent(now, id))}
+          onNewcomer={() => act(welcomeNewcomer)}
+          onNoNewcomer={() => act(unwelcomeNewcomer)}
+          late={comers.late}
+          lines={comers.lines}
+          nameOf={(itemId) => titleOf(session, itemId, repertoire)}
+          onClose={() => setBeside(null)}
+        />
+      )}
+      {beside === 'sheet' && <HallSheetShown hall={comers.hall} onClose={() => setBeside(null)} />}
     </main>
   );
 }

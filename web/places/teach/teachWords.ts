@@ -13,6 +13,12 @@ export function lineName(segment: Segment, session: Session, repertoire: Reperto
   return item ? notedTitle(item, repertoire.find) : segment.itemId;
 }
 
+/** What a line is called, by its id. */
+export function titleOf({ sections }: Session, itemId: string, { find }: Repertoire): string {
+  const item = sections.flatMap(({ items }) => items).find(({ id }) => id === itemId);
+  return item ? notedTitle(item, find) : itemId;
+}
+
 /** The words on the screen: what is said now, and in silence still the shape, for the instructor's own eye. */
 export function callShown(segment: Segment, movement: Movement | undefined): string {
   if (segment.call !== '') return segment.call;

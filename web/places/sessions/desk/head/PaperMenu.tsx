@@ -4,12 +4,17 @@ import { useState } from 'react';
 import { writeClass } from '../../../../../core/formats/classJson';
 import { classMarkdown } from '../../../../../core/formats/classMarkdown';
 import { classVtt } from '../../../../../core/formats/classVtt';
+import { countedNeeds, notToStart } from '../../../../../core/group/coverWords';
+import type { WayCount } from '../../../../../core/needs/whoNeedsWhat';
 import type { Session } from '../../../../../core/session/plan/session';
 import { cueSheet, type Facing, type SideWords } from '../../../../../core/session/report/cueSheet';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { spokenIn } from '../../../../../core/session/words/lineSpeech';
 import { download, fileName } from '../../../../app/machine/download';
 import { useRepertoire } from '../../../../app/repertoire';
+import { today } from '../../../../app/words';
+import { askJudge } from '../../../../class/people/theJudge';
+import { useComing } from '../../../../class/people/useComing';
 import type { AskedOf } from '../../../../class/useAsked';
 import { Landmarks } from './Landmarks';
 
@@ -19,7 +24,7 @@ interface Props {
   readonly askedOf: AskedOf;
 }
 
-type Kind = 'card-A5' | 'card-A4' | 'plan' | 'vtt' | 'markdown' | 'json';
+type Kind = 'card-A5' | 'card-A4' | 'plan' | 'cover' | 'vtt' | 'markdown' | 'json';
 const WAYS = { facing: ['mirrored', 'same'], words: ['sides', 'hours', 'room'] } as const;
 const WAY_WORDS = {
   mirrored: 'I face the class and mirror it',
@@ -29,6 +34,10 @@ const WAY_WORDS = {
   room: 'Say what stands there in the room …',
 } as const;
 
+/** How many take which way, on paper: "2: the higher way". */
+const countsWords = (counts: readonly WayCount[]): string =>
+  counts.map(({ words, count }) => `${count}: ${words}`).join(' · ');
+
 /** Everything a class can be put on paper or in a file as. */
 export function PaperMenu({ session, timeline, askedOf }: Props) {
   const repertoire = useRepertoire();
@@ -37,6 +46,7 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
   const [isOpen, setIsOpen] = useState(false);
   const [isNaming, setIsNaming] = useState(false);
   const [isBusy, setIsBusy] = useState(false);
+  const coming = useComing(askedOf.group?.id ?? null);
   const { message } = App.useApp();
 
   const made = async (kind: Kind): Promise<{ blob: Blob; ending: string }> => {
@@ -47,8 +57,28 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
     if (kind === 'markdown') return text(classMarkdown(session, cues), 'text/markdown', 'md');
     if (kind === 'json') return text(writeClass(session, repertoire.find), 'application/json', 'json');
     const { printPdf } = await import('../../../../paper/printPdf');
-    const { group } = askedOf;
-    const paper = { session, timeline, cues, group: group?.name ?? '', place: group?.place ?? '' };
+    const { group, hall, asked } = askedOf;
+    const { ways } = await askJudge(repertoire, (judge) => judge.comers(session, asked));
+    const paper = {
+      session,
+      timeline,
+      cues,
+      group: group?.name ?? '',
+      place: group?.place ?? '',
+      hall,
+      ways: new Map(ways.flatMap(({ itemId, counts }) => (counts.length === 0 ? [] : [[itemId, countsWords(counts)]]))),
+    };
+    if (kind === 'cover') {
+      const { coverPack } = await import('../../../../paper/coverPack');
+      const day = session.date ?? today();
+      const notes = {
+        expected: coming?.on(day).expected ?? null,
+        needs: countedNeeds(coming?.people ?? [], day),
+        notToStart: notToStart(session, asked.known, repertoire.find),
+        mirrors: facing === 'mirrored',
+      };
+      return { blob: await printPdf(coverPack(paper, notes)), ending: 'cover.pdf' };
+    }
     if (kind === 'plan') {
       const { classPlan } = await import('../../../../paper/classPlan');
       return { blob: await printPdf(classPlan(paper)), ending: 'plan.pdf' };
@@ -87,7 +117,8 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
               children: [
                 { key: 'card-A5', label: 'Card for the chair, A5' },
                 { key: 'card-A4', label: 'Card for the chair, A4' },
-                { key: 'plan', label: 'Full plan, for a folder or a cover' },
+                { key: 'plan', label: 'Full plan, for a folder' },
+                { key: 'cover', label: 'Cover pack, for whoever takes the class' },
               ],
             },
             {

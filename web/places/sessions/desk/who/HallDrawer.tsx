@@ -14,7 +14,7 @@ import { api } from '../../../../app/server/api';
 import { whyRefused } from '../../../../app/server/problemIn';
 import { today } from '../../../../app/words';
 import { useComing } from '../../../../class/people/useComing';
-import { useFromJudge } from '../../../../class/people/useFromJudge';
+import { type AskJudge, useFromJudge } from '../../../../class/people/useFromJudge';
 import type { AskedOf } from '../../../../class/useAsked';
 import { HallPlay } from '../../../../hall/HallPlay';
 import { HallSays } from '../../../../hall/HallSays';
@@ -71,9 +71,8 @@ function InHall({ session, timeline, askedOf, hall }: Props & { readonly hall: H
   const less = lessOn(hall, day);
   const seen = useSeen(askedOf, day);
   const seenKey = JSON.stringify([...seen].map(([id, by]) => [id, by.size]));
-  const ask = useCallback(
-    (judge: Parameters<NonNullable<Parameters<typeof useFromJudge<HallReport | null>>[0]>>[0]) =>
-      judge.layHall(session, asked, { hall, less, people, seenBy: Object.fromEntries(JSON.parse(seenKey)) }),
+  const ask = useCallback<AskJudge<HallReport | null>>(
+    (judge) => judge.layHall(session, asked, { hall, less, people, seenBy: Object.fromEntries(JSON.parse(seenKey)) }),
     [session, asked, hall, less, people, seenKey],
   );
   const { answer: report, failure, tryAgain } = useFromJudge(ask);

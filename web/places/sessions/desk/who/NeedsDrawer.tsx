@@ -8,7 +8,7 @@ import type { Session } from '../../../../../core/session/plan/session';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
 import { useComing } from '../../../../class/people/useComing';
-import { useFromJudge } from '../../../../class/people/useFromJudge';
+import { type AskJudge, useFromJudge } from '../../../../class/people/useFromJudge';
 import type { AskedOf } from '../../../../class/useAsked';
 import { taken } from '../../draft/hand';
 import './who.css';
@@ -40,11 +40,7 @@ export function NeedsDrawer({ session, askedOf, onClose }: Props) {
   const coming = useComing(group?.id ?? null);
   const [withNames, setWithNames] = useState(false);
   const dispatch = useAppDispatch();
-  const ask = useCallback(
-    (judge: Parameters<NonNullable<Parameters<typeof useFromJudge<LineNeeds[]>>[0]>>[0]) =>
-      judge.whoNeeds(session, asked),
-    [session, asked],
-  );
+  const ask = useCallback<AskJudge<LineNeeds[]>>((judge) => judge.whoNeeds(session, asked), [session, asked]);
   const { answer, failure, tryAgain } = useFromJudge(ask);
   const minded = asked.present?.comers.length ?? 0;
   const calledOf = (id: string): string => coming?.people.find((person) => person.id === id)?.called ?? 'somebody';
