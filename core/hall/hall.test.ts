@@ -208,6 +208,15 @@ describe('the wall', () => {
     expect(meetsWall(floor, spots, track.slice(0, 3), sweepOf)).toBeNull();
   });
 
+  test('what stands on the floor is met as a wall is', () => {
+    const withPiano = { ...floor, keptOut: [{ left: 7, right: 8, back: 3, front: 5 }] };
+    const track = [station(0, 0), station(1, 0.2), station(2, 0.5)];
+    expect(meetsWall(withPiano, spots, track, sweepOf)).toMatchObject({ edge: 'thing', segment: 2, over: 0.25 });
+    expect(
+      meetsWall({ ...floor, keptOut: [{ left: 7, right: 8, back: 0, front: 3 }] }, spots, track, sweepOf),
+    ).toBeNull();
+  });
+
   test('beginning elsewhere is offered only where it helps, and then helps', () => {
     const track = [station(0, 0), station(1, 2)];
     const elsewhere = beginElsewhere(floor, spots, track, sweepOf);

@@ -1,11 +1,12 @@
 import { facingWords } from '../session/plan/line/facing';
 import type { Edge, MeetsWall } from './meetsWall';
 
-const EDGES: Readonly<Record<Edge, string>> = {
+const EDGES: Readonly<Record<MeetsWall['edge'], string>> = {
   left: 'the left wall',
   right: 'the right wall',
   front: 'the front',
   back: 'the back wall',
+  thing: 'what stands there',
 };
 
 /** What the outer row meets: "the left wall". */

@@ -10,7 +10,7 @@ import { acrossAndDeep, type Hall, type Less } from './hall';
 import { type LineFloor, lineFloor } from './lineFloor';
 import { type BeginElsewhere, beginElsewhere, type MeetsWall, meetsWall } from './meetsWall';
 import { type InstructorPlace, instructorPlace, type SightMap, seenInFront, sightMap } from './sight';
-import { layOut, type Spot, takenBy } from './spots';
+import { type Layout, layOut, type Spot, takenBy } from './spots';
 import { classTrack, type Station } from './track';
 import { foremost, type Headed, headedIn, headingsOf, isBehindBack, type Turned } from './turns';
 
@@ -95,6 +95,18 @@ const withWay = (sweep: Envelope, track: readonly Station[]): Envelope => ({
   back: sweep.back + Math.max(0, ...track.map(({ y }) => -y)),
 });
 
+/**
+ * The rows with room for all the way the class goes, where so many then find a place; else for its way to the sides, else for its way
+ * forward and back, else for none of it: then the wall is told.
+ */
+function roomiest(floor: FreeFloor, sweep: Envelope, track: readonly Station[], pitch: number, people: number): Layout {
+  const all = withWay(sweep, track);
+  const across = { ...sweep, left: all.left, right: all.right };
+  const deep = { ...sweep, front: all.front, back: all.back };
+  const layouts = [all, across, deep].map((room) => layOut(floor, room, pitch));
+  return layouts.find(({ spots }) => spots.length >= people) ?? layOut(floor, sweep, pitch);
+}
+
 function floorsOf({ plan, timeline, movements }: AnalysedClass): Map<string, LineFloor> {
   const floors = new Map<string, LineFloor>();
   const facings = facingsOf(plan);
@@ -170,9 +182,7 @@ export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy }
   const pitch = Math.max(0, ...lines.map((one) => one.pitch));
   const track = classTrack(analysed);
   const sweep = mostRoom([...floors.values()].map((one) => one.sweep));
-  // With room for all the way the class goes, where so many then find a place; without it otherwise, and the wall is told.
-  const roomy = layOut(floor, withWay(sweep, track), pitch);
-  const spots = takenBy(roomy.spots.length >= people ? roomy : layOut(floor, sweep, pitch), people);
+  const spots = takenBy(roomiest(floor, sweep, track, pitch, people), people);
 
   const seated = [...analysed.movements.values()].every((movement: Movement) => isSeated(movement.start.load));
   const area: Floor = { ...floor.floor, front: Math.max(floor.floor.back, deep - less.front) };

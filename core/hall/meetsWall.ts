@@ -3,6 +3,7 @@ import type { FreeFloor } from './freeFloor';
 import type { Spot } from './spots';
 import type { Station } from './track';
 
+/** A side of the free floor. */
 export type Edge = 'left' | 'right' | 'front' | 'back';
 
 /** The first time somebody of the outer row meets something. */
@@ -10,7 +11,8 @@ export interface MeetsWall {
   readonly itemId: string;
   readonly segment: number;
   readonly atMs: number;
-  readonly edge: Edge;
+  /** A side of the floor, or something that stands on it. */
+  readonly edge: Edge | 'thing';
   /** How far it would go on, metres. */
   readonly over: number;
 }
@@ -18,7 +20,7 @@ export interface MeetsWall {
 /** What of the way may be off by the rounding of a drawing, metres. */
 const SLACK = 0.02;
 
-const EDGES: readonly Edge[] = ['left', 'right', 'front', 'back'];
+const MET = ['left', 'right', 'front', 'back', 'thing'] as const;
 
 /** How far those at the edge of some spots are over the edge of the floor when the class has moved. */
 function overBy({ floor }: FreeFloor, spots: readonly Spot[], sweep: Envelope, { x, y }: { x: number; y: number }) {
@@ -32,8 +34,30 @@ function overBy({ floor }: FreeFloor, spots: readonly Spot[], sweep: Envelope, {
   };
 }
 
+/** How far somebody is into something that stands on the floor when the class has moved, metres; 0 where nobody is. */
+function intoThings(
+  { keptOut }: FreeFloor,
+  spots: readonly Spot[],
+  sweep: Envelope,
+  { x, y }: { x: number; y: number },
+): number {
+  return Math.max(
+    0,
+    ...keptOut.flatMap(({ left, right, back, front }) =>
+      spots.map((spot) =>
+        Math.min(
+          spot.x + x + sweep.right - left,
+          right - (spot.x + x - sweep.left),
+          spot.y + y + sweep.front - back,
+          front - (spot.y + y - sweep.back),
+        ),
+      ),
+    ),
+  );
+}
+
 /**
- * The first line and step at which the outer row meets the edge of tonight's floor; null where it never does.
+ * The first line and step at which the outer row meets the edge of tonight's floor, or what stands on it; null where it never does.
  * @param sweepOf what one needs to each side in a line, without its way
  * @param moved where the rows begin from where they stand, metres
  */
@@ -48,8 +72,9 @@ export function meetsWall(
   for (const { segment, itemId, atMs, x, y } of track) {
     const sweep = sweepOf(itemId);
     if (!sweep) continue;
-    const over = overBy(floor, spots, sweep, { x: x + moved.x, y: y + moved.y });
-    const edge = EDGES.find((one) => over[one] > SLACK);
+    const at = { x: x + moved.x, y: y + moved.y };
+    const over = { ...overBy(floor, spots, sweep, at), thing: intoThings(floor, spots, sweep, at) };
+    const edge = MET.find((one) => over[one] > SLACK);
     if (edge) return { itemId, segment, atMs, edge, over: over[edge] };
   }
   return null;

@@ -108,9 +108,12 @@ export interface WayCount {
   readonly count: number;
 }
 
+/** What is said of those for whom no way is known. */
+export const NO_WAY = 'no known way: ask them';
+
 const taken = ({ kind, name, support, say }: WayThrough): string[] => [
   ...(kind === 'way' || kind === 'seat' ? [kind === 'seat' ? 'a seat' : name] : []),
-  ...(kind === 'none' ? ['no way yet'] : []),
+  ...(kind === 'none' ? [NO_WAY] : []),
   ...(support === null ? [] : [`a ${support} within reach`]),
   ...say,
 ];

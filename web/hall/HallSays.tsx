@@ -90,7 +90,11 @@ export function HallSays({ report, people, groupId, nameOf, segments, knowing, o
       {frontRow.wished > 0 && (
         <li className={frontRow.wished > frontRow.places ? 'hall-short' : ''}>
           {frontRow.wished} want the front row, which has {frontRow.places} places.{' '}
-          {groupId && <Link to={`/groups/${groupId}/people`}>Who</Link>}
+          {groupId && (
+            <Link className="hall-who" to={`/groups/${groupId}/people`}>
+              Who
+            </Link>
+          )}
         </li>
       )}
     </ul>

@@ -1,5 +1,5 @@
 import { Button, Checkbox, Input, InputNumber, Segmented, Select } from 'antd';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { emptyHall } from '../../../core/hall/emptyHall';
 import { Hall, type HallSheet } from '../../../core/hall/hall';
 import { HallPlan } from '../../hall/HallPlan';
@@ -49,6 +49,10 @@ export function HallForm({ hall, title, onSave, onCancel }: Props) {
     isTried || field === 'breadth'
       ? answer.error?.issues.find(({ path }) => path.join('.') === field)?.message
       : undefined;
+  // Opened from far down the page, it begins at its top.
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, []);
   const plan = answer.success ? emptyHall(answer.data) : null;
   return (
     <form
@@ -144,14 +148,17 @@ export function HallForm({ hall, title, onSave, onCancel }: Props) {
           On the back of the card, and one press away while you teach. No door or alarm codes here.
         </p>
         {SHEET.map(({ field, label }) => (
-          <Input
-            key={field}
-            aria-label={label}
-            placeholder={label}
-            maxLength={200}
-            value={now.sheet[field]}
-            onChange={({ target }) => change({ sheet: { ...now.sheet, [field]: target.value } })}
-          />
+          <div key={field} className="hall-sheet-field">
+            <label className="faded" htmlFor={`sheet-${field}`}>
+              {label}
+            </label>
+            <Input
+              id={`sheet-${field}`}
+              maxLength={200}
+              value={now.sheet[field]}
+              onChange={({ target }) => change({ sheet: { ...now.sheet, [field]: target.value } })}
+            />
+          </div>
         ))}
       </div>
       <div className="group-form-acts">

@@ -1,4 +1,4 @@
-import type { WayCount } from '../../../../core/needs/whoNeedsWhat';
+import { NO_WAY, type WayCount } from '../../../../core/needs/whoNeedsWhat';
 
 interface Props {
   readonly counts: readonly WayCount[];
@@ -6,10 +6,15 @@ interface Props {
   readonly offersHold: boolean;
 }
 
+const verbFor = (words: string, count: number): string => {
+  if (words === NO_WAY) return count === 1 ? 'has' : 'have';
+  return count === 1 ? 'takes' : 'take';
+};
+
 /** How many take which way: counts, never names, for it is read from three metres. */
 export function WaysTaken({ counts, offersHold }: Props) {
   const said = [
-    ...counts.map(({ words, count }) => `${count} ${count === 1 ? 'takes' : 'take'} ${words}`),
+    ...counts.map(({ words, count }) => `${count} ${verbFor(words, count)} ${words}`),
     ...(offersHold ? ['a chair or a wall for whoever wants it'] : []),
   ];
   return said.length === 0 ? null : <p className="teach-ways">{said.join(' · ')}</p>;
