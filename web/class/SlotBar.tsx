@@ -41,7 +41,7 @@ export const SlotBar = memo(function SlotBar({ session, timeline }: Props) {
         ))}
         {forecast.safeMs > timeline.totalMs && (
           <div
-            className="slot-safe"
+            className="slot-eight-in-ten"
             style={{
               left: `${timeline.totalMs * scale}%`,
               width: `${(forecast.safeMs - timeline.totalMs) * scale}%`,
@@ -59,7 +59,7 @@ export const SlotBar = memo(function SlotBar({ session, timeline }: Props) {
             title="Half of such classes have ended by the first, eight in ten by the second, nine in ten by the last: talk varies most"
           >
             , likely by <span data-testid="likely">{likely}</span>, eight in ten by{' '}
-            <span data-testid="safe">{safe}</span>, nine by <span data-testid="late">{late}</span>
+            <span data-testid="eight-in-ten">{safe}</span>, nine by <span data-testid="late">{late}</span>
           </span>
         )}
         <span className="slot-verdict">{slotWords(verdict, session)}</span>

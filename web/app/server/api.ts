@@ -38,23 +38,7 @@ import type { Session } from '../../../core/session/plan/session';
 import type { AsideRule } from '../../../core/session/plan/setAside';
 import type { MovementTraits } from '../../../core/traits/movementTraits';
 import { ask, wasKept } from './ask';
-
-/** What the server holds, by kind: a change of one asks anew what shows it. */
-export const TAGS = [
-  'sessions',
-  'session',
-  'courses',
-  'logs',
-  'library',
-  'groups',
-  'asides',
-  'passages',
-  'wording',
-  'backups',
-  'sessionPages',
-  'people',
-  'halls',
-] as const;
+import { TAGS } from './tags';
 
 /** Which classes are asked for, and which part of them. */
 export interface SessionsAsked {

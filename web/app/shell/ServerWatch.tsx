@@ -1,8 +1,9 @@
 import { useEffect } from 'react';
 import { useSelector } from 'react-redux';
-import { api, TAGS } from '../server/api';
+import { api } from '../server/api';
 import { isUnheard } from '../server/ask';
 import { heard } from '../server/serverState';
+import { TAGS } from '../server/tags';
 import { type State, useAppDispatch } from '../store';
 
 /** How often the server is asked whether it is back, milliseconds. */

@@ -1,12 +1,20 @@
-import type { Plan } from '../session';
+import { rememberFor } from '../../../remember/rememberFor';
+
+/** What of a class says which way its lines are turned. */
+type Lines = readonly { readonly items: readonly { readonly id: string; readonly facing?: number }[] }[];
+
+const facingsIn = rememberFor(
+  (sections: Lines): ReadonlyMap<string, number> =>
+    new Map(
+      sections.flatMap(({ items }) =>
+        items.flatMap(({ id, facing = 0 }) => (facing === 0 ? [] : [[id, facing] as const])),
+      ),
+    ),
+);
 
 /** Which way each line of a class is turned, degrees clockwise from the front; those that face it are not in it. */
-export const facingsOf = ({ sections }: Pick<Plan, 'sections'>): ReadonlyMap<string, number> =>
-  new Map(
-    sections.flatMap(({ items }) =>
-      items.flatMap((item) => (item.kind === 'movement' && item.facing !== 0 ? [[item.id, item.facing] as const] : [])),
-    ),
-  );
+export const facingsOf = ({ sections }: { readonly sections: Lines }): ReadonlyMap<string, number> =>
+  facingsIn(sections);
 
 const EIGHTHS: Readonly<Record<number, string>> = {
   0: 'to the front',
