@@ -5,6 +5,7 @@ import { demoPeople } from '../demo/people';
 import { addLine, press, takeLine, typeOver } from './desk';
 import { graveFaults } from './graveFaults';
 import { click, go, openPage, saved, stage, textOf } from './house';
+import { openHouse } from './runningHouse';
 
 /** What people need, the hall they stand in, and whoever comes for the first time. */
 
@@ -214,4 +215,52 @@ test('the cover pack is printed and read: numbers and needs without names, the h
   for (const { called } of demoPeople('2026-11-27')) expect(read).not.toMatch(new RegExp(`\\b${called}\\b`));
   expect(read).not.toMatch(/\bsafe\b/i);
   expect(faults).toEqual([]);
+});
+
+test('from an empty start: a first group in three fields, eight people and a hall, and a class of theirs fits it', async () => {
+  const empty = await openHouse('--empty');
+  try {
+    const { page, faults } = await openPage(on.browser);
+    await go(page, `${empty.url}/groups`);
+    await textOf(page, '.first-group', /Your first group/);
+    expect(await graveFaults(page)).toEqual([]);
+    await page.type('#first-name', 'Weir Street walkers');
+    await page.type('#first-place', 'The weir house');
+    await press(page, 'Make a group');
+    await textOf(page, '.people', /Nobody is written down yet/);
+    await page.focus('.people-add input');
+    for (const name of ['Amos', 'Bela', 'Cato', 'Dilys', 'Ewan', 'Fenn', 'Gwil', 'Hetty']) {
+      await page.keyboard.type(name);
+      await page.keyboard.press('Enter');
+      await page.waitForSelector(`[aria-label="What ${name} is called"]`);
+      await page.waitForFunction(() => (document.querySelector('.people-add input') as HTMLInputElement).value === '');
+    }
+    await go(page, `${empty.url}/groups`);
+    await press(page, 'Write a hall down');
+    await page.type('#hall-name', 'The weir house, upstairs');
+    await press(page, /^Save$/);
+    await textOf(page, '.groups', /The weir house, upstairs/);
+    await click(page, '[aria-label="Change Weir Street walkers"]');
+    await page.waitForSelector('#group-hall');
+    await page.focus('#group-hall');
+    await page.keyboard.press('ArrowDown');
+    await page.waitForFunction(() => {
+      const all = [...document.querySelectorAll<HTMLElement>('.ant-select-item-option')];
+      const found = all.find(({ textContent }) => textContent === 'The weir house, upstairs');
+      found?.click();
+      return found !== undefined;
+    });
+    await press(page, /^Save$/);
+    await page.waitForSelector('.groups-list');
+    await go(page, `${empty.url}/sessions?new`);
+    await page.waitForSelector('.class-head');
+    await choose(page, 'Group', 'Weir Street walkers');
+    await addLine(page, 2, 'cloud hands 6');
+    await saved(page);
+    await press(page, 'In the hall');
+    await textOf(page, '.hall-says', /\d+ fit at Cloud Hands; 6 come/);
+    expect(faults).toEqual([]);
+  } finally {
+    await empty.close();
+  }
 });

@@ -176,7 +176,7 @@ describe('turning round', () => {
   });
 
   test.each([90, -90, 135, 180])(
-    'by %s degrees ends there, the short way round, with no hip beyond what it reaches',
+    'by %s degrees ends there, the short way round, with no hip more than two degrees beyond what it reaches',
     (angle) => {
       const bridge = bridgeBetween(stands, turned(angle));
       if (!bridge) throw new Error('there is a way');
@@ -184,7 +184,7 @@ describe('turning round', () => {
       expect(Math.abs(wrapAngle((strides.at(-1)?.to.heading ?? 0) - angle))).toBeLessThan(1e-9);
       const over = strides
         .flatMap(({ to }) => bodyFindings(to))
-        .filter(({ code, amount, limit }) => code === 'hip' && amount > limit + 1);
+        .filter(({ code, amount, limit }) => code === 'hip' && amount > limit + 2);
       expect(over).toEqual([]);
     },
   );

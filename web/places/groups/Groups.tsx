@@ -9,6 +9,7 @@ import { freshId } from '../../app/machine/freshId';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
 import { Notice, Waiting } from '../../app/shell/Notice';
+import { FirstGroup } from './FirstGroup';
 import { GroupForm } from './GroupForm';
 import { HallForm } from './HallForm';
 import { Halls } from './Halls';
@@ -105,10 +106,20 @@ export function Groups() {
     );
   }
   if (groups.length === 0 && away.length === 0) {
+    const makeFirst = async (group: Group) => {
+      try {
+        await addGroup(group).unwrap();
+        navigate(`/groups/${group.id}/people`);
+      } catch (error) {
+        message.error(whyRefused(error));
+      }
+    };
     return (
-      <Notice action={{ label: 'Make a group', onPress: () => setOpen({ group: newGroup(), isNew: true }) }}>
-        A group is who you teach: where and when they meet, and how much may be asked of them.
-      </Notice>
+      <FirstGroup
+        group={newGroup()}
+        onSave={(group) => void makeFirst(group)}
+        onMore={() => setOpen({ group: newGroup(), isNew: true })}
+      />
     );
   }
   return (

@@ -12,6 +12,7 @@ import { dayInWords, today } from '../../app/words';
 import { useComing } from '../../class/people/useComing';
 import { Attendance } from './Attendance';
 import { Forget } from './Forget';
+import { KnownStrip } from './KnownStrip';
 import { NeedsDialog } from './NeedsDialog';
 import './people.css';
 
@@ -141,6 +142,7 @@ export function People() {
           );
         })}
       </ul>
+      <KnownStrip groupId={id} />
       <Attendance people={people} came={came} dayOf={dayOf} />
       {minded && <NeedsDialog person={minded} onSave={write} onClose={() => setMinded(null)} />}
       {forgotten && <Forget person={forgotten} onClose={() => setForgotten(null)} />}
