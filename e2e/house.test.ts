@@ -19,6 +19,7 @@ const SCREENS: [string, string, string][] = [
   ['a course', '/courses/evening-course', '.weave-knot'],
   ['a new course', '/courses/new', '#course-group'],
   ['the groups', '/groups', '.groups-list li'],
+  ['who comes', '/groups/tram-shed-evening/people', '.known-strip'],
   ['a record', '/logbook/evening-week-3-taught', '.log-lines'],
   ['the threshold of teaching', '/teach/evening-week-4', '.teach-begin'],
 ];

@@ -62,6 +62,18 @@ const propose = async (page: Page) => {
   await page.waitForFunction(() => document.querySelectorAll('[data-proposal]').length === 3);
 };
 
+const needs = async (page: Page) => {
+  await pressed(page, 'Who needs what');
+  await page.waitForSelector('.needs-lines li');
+};
+
+const hall = async (page: Page) => {
+  await pressed(page, 'In the hall');
+  await page.waitForSelector('.hall-says');
+  await pressed(page, '2 m less in front');
+  await pause(1500);
+};
+
 const VIEWS: readonly View[] = [
   { name: 'today', path: '/', ready: '.today-next h2' },
   { name: 'repertoire', path: '/repertoire', ready: '.wall li' },
@@ -87,7 +99,9 @@ const VIEWS: readonly View[] = [
   { name: 'fit', path: '/sessions/evening-week-4', ready: '.tide canvas', before: fit },
   { name: 'propose', path: '/sessions/evening-week-4', ready: '.tide canvas', light: 'dusk', before: propose },
   { name: 'teach', path: '/teach/evening-week-4', ready: '.teach-begin', light: 'dusk', before: teach },
-  { name: 'people', path: '/groups/tram-shed-evening/people', ready: '.attendance' },
+  { name: 'people', path: '/groups/tram-shed-morning/people', ready: '.people-list' },
+  { name: 'needs', path: '/sessions/evening-week-4', ready: '[data-line]', light: 'dusk', before: needs },
+  { name: 'hall', path: '/sessions/evening-week-4', ready: '[data-line]', before: hall },
   { name: 'settings', path: '/settings', ready: '.settings-backups' },
   { name: 'logbook', path: '/logbook', ready: '.logbook tbody a' },
   { name: 'record', path: '/logbook/evening-week-3-taught', ready: '.log-lines' },

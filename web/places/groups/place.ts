@@ -1,11 +1,11 @@
 import type { Place } from '../../app/place';
-import { lazyPage, movementPage } from '../../app/shell/lazyPart';
+import { movementPage } from '../../app/shell/lazyPart';
 
 export const groups: Place = {
   label: 'Groups',
   path: '/groups',
   routes: [
     { path: 'groups', Component: movementPage(async () => (await import('./Groups')).Groups) },
-    { path: 'groups/:id/people', Component: lazyPage(async () => (await import('./People')).People) },
+    { path: 'groups/:id/people', Component: movementPage(async () => (await import('./People')).People) },
   ],
 };
