@@ -56,6 +56,8 @@ describe('what is there', () => {
       '/api/groups/{id}/people',
       '/api/groups/{id}/restore',
       '/api/groups/{id}/schools',
+      '/api/halls',
+      '/api/halls/{id}',
       '/api/keeping',
       '/api/library',
       '/api/logs',

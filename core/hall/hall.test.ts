@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { analyseClass } from '../session/findings/finding/analyseClass';
-import { classWith, contextWith, line } from '../testing/cleanClass';
+import { classWith, contextWith, find as findClean, line } from '../testing/cleanClass';
 import { needOf, presentWith } from '../testing/needs';
+import { inBreath, movement, outBreath } from '../testing/sample';
 import { fewestAnchors } from './anchors';
 import { freeFloor } from './freeFloor';
 import { acrossAndDeep, Hall, lessOn, NOTHING_LESS, wallPlaces, withLess } from './hall';
@@ -300,6 +301,43 @@ describe('a class laid over a hall', () => {
     expect(narrow.wall?.edge).toBe('left');
     const wide = layClass(analysed(main), { ...request({ length: 30, breadth: 8 }), people: 3 });
     expect(wide.wall).toBeNull();
+  });
+
+  test('a line on chairs has room for no more than there are chairs', () => {
+    const sat = { stance: 'seated', load: { left: 10, right: 10, seat: 80 }, sink: 0, arms: 'resting-on-thighs' };
+    const chair = movement({
+      id: 'on-chair',
+      start: sat,
+      seated: true,
+      parts: { cycle: [inBreath, outBreath].map((phase) => ({ ...phase, to: {} })) },
+    });
+    const plan = classWith({ main: [line('on-chair', 3)] });
+    const find = (id: string) => (id === 'on-chair' ? chair : findClean(id));
+    const answer = analyseClass(plan, { ...contextWith(), find });
+    if (!answer) throw new Error('a class of known movements');
+    const fits = (chairs: number) =>
+      layClass(answer, request({ chairs })).lines.find(({ itemId }) => itemId.startsWith('on-chair'))?.fits;
+    expect(fits(3)).toBe(3);
+    expect(fits(50)).toBeGreaterThan(3);
+  });
+
+  test('a quarter turn at the beginning is offered where they then see more', () => {
+    // A class that stands turned to the right all the time sees more when it begins turned to the left.
+    const answer = analyseClass(
+      {
+        ...classWith(),
+        sections: classWith().sections.map((section) => ({
+          ...section,
+          items: section.items.map((item) => (item.kind === 'movement' ? { ...item, facing: 90 } : item)),
+        })),
+      },
+      contextWith(),
+    );
+    if (!answer) throw new Error('a class of known movements');
+    const report = layClass(answer, request({ length: 12, breadth: 10 }));
+    expect(report.turned?.quarter).toBe('left');
+    expect(report.turned?.after).toBeGreaterThan((report.turned?.before ?? 1) + 0.1);
+    expect(layClass(analysed([line('lift', 3)]), request()).turned).toBeNull();
   });
 
   test('counts those who want the front row', () => {

@@ -177,7 +177,11 @@ export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy }
   const { across, deep } = acrossAndDeep(hall);
   const floors = floorsOf(analysed);
   const lines = [...floors].map(([itemId, { room, pitch }]): LineFits => {
-    return { itemId, fits: layOut(floor, room, pitch).spots.length, pitch };
+    const rows = layOut(floor, room, pitch).spots.length;
+    const movement = analysed.movements.get(itemId);
+    // On chairs no more than there are.
+    const seats = movement && isSeated(movement.start.load) ? hall.chairs : Number.POSITIVE_INFINITY;
+    return { itemId, fits: Math.min(rows, seats), pitch };
   });
   const pitch = Math.max(0, ...lines.map((one) => one.pitch));
   const track = classTrack(analysed);

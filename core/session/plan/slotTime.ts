@@ -2,7 +2,12 @@ import { z } from 'zod';
 import { clockAt } from '../../words/clockWords';
 
 /** Minutes of a slot that are not class: coming in before, clearing the hall after. */
-export const Doors = z.object({ before: z.number().int().min(0).max(60), after: z.number().int().min(0).max(60) });
+export const Doors = z.object({
+  before: z.number().int().min(0).max(60),
+  after: z.number().int().min(0).max(60),
+  /** Minutes the class may run on, where nobody follows in the hall; left out where the end is hard. */
+  runsOn: z.number().int().min(1).max(30).optional(),
+});
 export type Doors = z.infer<typeof Doors>;
 
 /** A slot that is all class. */
@@ -19,6 +24,9 @@ interface Slot {
 export const classMinutes = ({ slotMinutes, doors }: Slot): number => slotMinutes - doors.before - doors.after;
 
 export const classSeconds = (slot: Slot): number => classMinutes(slot) * 60;
+
+/** Seconds a class may end late where nobody follows in the hall; 0 where the end is hard. */
+export const runsOnSeconds = ({ doors }: { readonly doors: Doors }): number => (doors.runsOn ?? 0) * 60;
 
 /** When the class itself begins, HH:MM; the slot begins at `startsAt`. */
 export const classBegins = ({ startsAt, doors }: { readonly startsAt: string; readonly doors: Doors }): string =>

@@ -48,6 +48,13 @@ describe('the slot', () => {
   ])('a class that has ended after %i ms in eight of ten is %s in 45 minutes', (safeMs, state) => {
     expect(slotVerdict({ safeMs }, { slotMinutes: 45, doors: NO_DOORS }).state).toBe(state);
     expect(slotVerdict({ safeMs }, { slotMinutes: 58, doors: { before: 8, after: 5 } }).state).toBe(state);
+    // Where nobody follows it may end ten minutes later.
+    const later = slotVerdict(
+      { safeMs: safeMs === 0 ? 0 : safeMs + 600_000 },
+      { slotMinutes: 45, doors: { ...NO_DOORS, runsOn: 10 } },
+    );
+    if (state === 'over') expect(later.state).toBe('over');
+    else expect(later.state).not.toBe('over');
   });
   test('with nothing uncertain but the class as a whole, 46 min 48 s fit into 50, and 47 min 10 s do not', () => {
     const fits = (seconds: number) =>

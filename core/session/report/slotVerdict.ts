@@ -1,5 +1,5 @@
 import { THRESHOLDS } from '../limits/thresholds';
-import { classMinutes, type Doors } from '../plan/slotTime';
+import { classMinutes, type Doors, runsOnSeconds } from '../plan/slotTime';
 import type { Forecast } from './forecast';
 
 export interface SlotVerdict {
@@ -10,7 +10,7 @@ export interface SlotVerdict {
 
 /**
  * Whether a class fits the part of its slot that is class: it does when it ends in time in eight of ten. With nothing uncertain but the
- * class as a whole, 46 minutes 48 s fit into 50.
+ * class as a whole, 46 minutes 48 s fit into 50. Where nobody follows it may run on by so much more.
  */
 export function slotVerdict(
   { safeMs }: Pick<Forecast, 'safeMs'>,
@@ -18,6 +18,6 @@ export function slotVerdict(
 ): SlotVerdict {
   const beyondMs = safeMs - classMinutes(slot) * 60_000;
   if (safeMs === 0) return { state: 'empty', beyondMs };
-  if (beyondMs > THRESHOLDS.slotOver * 1000) return { state: 'over', beyondMs };
+  if (beyondMs > (THRESHOLDS.slotOver + runsOnSeconds(slot)) * 1000) return { state: 'over', beyondMs };
   return { state: beyondMs < -THRESHOLDS.slotUnder * 1000 ? 'under' : 'fits', beyondMs };
 }

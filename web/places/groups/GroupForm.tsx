@@ -15,6 +15,11 @@ const STRENGTH_WORDS = {
   strong: 'Strong: used to long and low',
 } as const;
 
+/** The doors with so many minutes it may run on; null where the end is hard. */
+function withRunsOn({ before, after }: Group['doors'], runsOn: number | null): Group['doors'] {
+  return runsOn === null ? { before, after } : { before, after, runsOn };
+}
+
 interface Props {
   readonly group: Group;
   readonly title: string;
@@ -93,6 +98,15 @@ export function GroupForm({ group, title, onSave, onCancel }: Props) {
           suffix="min after"
           value={now.doors.after}
           onChange={(after) => after !== null && change({ doors: { ...now.doors, after } })}
+        />
+        <InputNumber
+          aria-label="Minutes it may run on, where nobody follows"
+          placeholder="hard end"
+          min={1}
+          max={30}
+          suffix="min may run on"
+          value={now.doors.runsOn ?? null}
+          onChange={(runsOn) => change({ doors: withRunsOn(now.doors, runsOn) })}
         />
       </div>
       <label htmlFor="group-strength">What may be asked</label>

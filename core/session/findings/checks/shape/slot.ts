@@ -1,7 +1,7 @@
 import { minutes } from '../../../../words/clockWords';
 import { THRESHOLDS } from '../../../limits/thresholds';
 import type { Plan } from '../../../plan/session';
-import { classMinutes } from '../../../plan/slotTime';
+import { classMinutes, runsOnSeconds } from '../../../plan/slotTime';
 import { forecastFor } from '../../../report/forecast';
 import { slotVerdict } from '../../../report/slotVerdict';
 import { lineTimes } from '../../../timeline/lineTimes';
@@ -25,7 +25,10 @@ const look = (analysed: AnalysedClass): FindingOf<'slot-over' | 'slot-under'>[] 
   const { state, beyondMs } = slotVerdict(forecastFor(plan, timeline, analysed.find), plan);
   if (state === 'empty') return [];
   const beyond = beyondMs / 1000;
-  const over = weigh(analysed, 'slot-over', beyond, { limit: THRESHOLDS.slotOver, grave: GRAVE });
+  const over = weigh(analysed, 'slot-over', beyond, {
+    limit: THRESHOLDS.slotOver + runsOnSeconds(plan),
+    grave: GRAVE + runsOnSeconds(plan),
+  });
   if (over)
     return [
       {
@@ -38,6 +41,7 @@ const look = (analysed: AnalysedClass): FindingOf<'slot-over' | 'slot-under'>[] 
         what: `In two classes of ten it ends ${minutes(beyondMs)} or more after its ${classMinutes(plan)} minutes.`,
         why: [
           `It fits when it ends in time in eight of ten; ${THRESHOLDS.slotOver} s are let pass.`,
+          ...(plan.doors.runsOn ? [`Nobody follows: it may run on for ${plan.doors.runsOn} minutes.`] : []),
           ...doorsSaid(plan),
         ],
       },
