@@ -292,7 +292,7 @@ test('the full plan with its Chinese names, the calls, the order and the class i
     await press(page, what);
     return files(nth);
   };
-  const [, plan] = await take('Full plan, for a folder or a cover', 1);
+  const [, plan] = await take('Full plan, for a folder', 1);
   const { text, info } = await parsePdf(plan);
   expect(info.Title).toBe(session.title);
   for (const letter of '托天') expect(text).toContain(letter);

@@ -174,7 +174,8 @@ test('while a class is taught: counts under the call, who is here, a newcomer we
   await page.keyboard.press('Escape');
   await page.keyboard.press('h');
   await textOf(page, '.teach-beside-sheet', /Ambulance.*Depot Lane.*Defibrillator/);
-  await page.keyboard.press('Escape');
+  await textOf(page, '.teach-call', /Paused/);
+  await press(page, 'It was nothing: go on');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('e');
   await press(page, 'Write it in the logbook');

@@ -255,3 +255,50 @@ test('the server being away at the end keeps the class until it can be written',
   await textOf(page, '.log h1', /Twenty minutes/);
   expect(await page.evaluate(() => localStorage.getItem('vesperum.teaching.depot-twenty'))).toBeNull();
 });
+
+test('a class that runs late is shortened with one key and taken back with another, marked, led by the clock, and its record holds the plan', async () => {
+  const { page, faults, forward } = await openWithClock('/teach/evening-week-4');
+  await begin(page);
+  await page.keyboard.press('s');
+  await textOf(page, '.teach-offer', /It fits as it is/);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('x');
+  // Somebody is helped for twenty minutes.
+  await page.keyboard.press('Space');
+  await textOf(page, '.teach-call', /Paused/);
+  await forward(20 * 60_000);
+  await page.keyboard.press('Space');
+  await page.waitForSelector('.teach-late');
+  const total = () => page.$eval('.teach-clock', ({ textContent }) => textContent);
+  const late = await total();
+  await page.keyboard.press('s');
+  const offer = await textOf(page, '.teach-offer', /Ends \d\d:\d\d, cool-down \d+:\d\d: .*(shorter|left out)/);
+  expect(offer).toMatch(/Shorten takes it, Stay leaves it/);
+  await page.keyboard.press('s');
+  await textOf(page, '.teach-offer', /Shortened. Stay takes it back/);
+  expect(await total()).not.toBe(late);
+  await page.waitForFunction(() => !/over/.test(document.querySelector('.teach-clock')?.textContent ?? ''));
+  await page.keyboard.press('Space');
+  await page.waitForFunction(() => /over/.test(document.querySelector('.teach-clock')?.textContent ?? ''));
+  await page.keyboard.press('s');
+  await textOf(page, '.teach-offer', /Ends/);
+  await page.keyboard.press('s');
+  await textOf(page, '.teach-offer', /Shortened/);
+  // A reload goes on with the class as it was shortened.
+  await reload(page);
+  await page.waitForSelector('main.teach[data-plan-ms]');
+  expect(await page.$eval('.teach-clock', ({ textContent }) => textContent)).not.toMatch(/over/);
+  await page.keyboard.press('c');
+  await textOf(page, '.teach-crib', /cool-down by \d\d:\d\d/);
+  expect(await page.$('.horizon')).toBeNull();
+  await page.keyboard.press('c');
+  await page.keyboard.press('e');
+  await page.evaluate(() => document.querySelector<HTMLElement>('.teach-begin')?.click());
+  await page.waitForSelector('.log-lines');
+  const { session } = await stored(on.house.url, 'evening-week-4');
+  const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+  const log = ClassLog.parse(await (await fetch(`${on.house.url}/api/logs/${id}`)).json());
+  expect(log.items).toHaveLength(session.sections.flatMap(({ items }) => items).length);
+  expect(log.notes).toMatch(/\d\d:\d\d, .*: something here/);
+  expect(faults).toEqual([]);
+});

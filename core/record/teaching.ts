@@ -1,6 +1,9 @@
 import { z } from 'zod';
 import { Slug } from '../words/ids';
 
+/** A line, and when in the class by the room's clock: milliseconds since it began. */
+const Moment = z.object({ itemId: z.string(), atMs: z.number().int().min(0) });
+
 /**
  * Where a class being taught stands. Plan time is a place on the timeline; wall time is what the room's clock measures.
  * All times in milliseconds.
@@ -24,6 +27,9 @@ export const Teaching = z.object({
   present: z.array(Slug).default([]),
   /** Wall time for which the plan still stands, to welcome somebody. */
   welcomeMs: z.number().min(0).default(0),
+  /** Where something was marked, to be sorted afterwards; and where the class was stopped. */
+  marks: z.array(Moment).max(200).default([]),
+  stops: z.array(Moment).max(50).default([]),
 });
 export type Teaching = z.infer<typeof Teaching>;
 
@@ -39,4 +45,6 @@ export const beginTeaching = (): Teaching => ({
   walkIns: 0,
   present: [],
   welcomeMs: 0,
+  marks: [],
+  stops: [],
 });

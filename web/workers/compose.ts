@@ -6,15 +6,18 @@ import type { PieceFamily } from '../../core/course/schema/family';
 import type { Group } from '../../core/group/group';
 import type { Form } from '../../core/movement/schema/form';
 import type { Movement } from '../../core/movement/schema/movement';
+import { type ShortenAnswer, shortenRest } from '../../core/record/shorten';
+import type { Teaching } from '../../core/record/teaching';
 import { type Asked, contextFor, type JudgingContext } from '../../core/session/findings/finding/finding';
 import type { FitKind } from '../../core/session/fit/buildModel';
 import { type FitAnswer, fitPlan } from '../../core/session/fit/fitPlan';
-import type { Plan } from '../../core/session/plan/session';
+import type { Plan, Session } from '../../core/session/plan/session';
 import type { DraftRequest } from '../../core/session/propose/mainPart';
 import type { Preferences, Proposal } from '../../core/session/propose/preferences';
 import { proposeCoolDown } from '../../core/session/propose/proposeCoolDown';
 import { type Draft, proposeDraft } from '../../core/session/propose/proposeDraft';
 import { proposeWarmUp } from '../../core/session/propose/proposeWarmUp';
+import type { Timeline } from '../../core/session/timeline/segment';
 import { holdLife } from './keepAlive';
 
 /** Composes classes away from the screen. What takes too long is cancelled by ending the whole worker. */
@@ -61,6 +64,13 @@ const composer = {
     const drawing = { course, group, weave, context: contextOf(asked), forms };
     return part === 'warmUp' ? warmUpsFrom(drawing) : coolDownsFrom(drawing);
   },
+  /** What is left of a class that is being taught, made to end in time. */
+  shorten: async (
+    session: Session,
+    timeline: Timeline,
+    teaching: Teaching,
+    asked: Asked,
+  ): Promise<ShortenAnswer<Session>> => shortenRest(session, timeline, teaching, contextOf(asked)),
   draft: (asked: Asked, request: DraftRequest): Draft => proposeDraft(contextOf(asked), request),
 };
 export type Composer = typeof composer;

@@ -9,6 +9,8 @@ const KeptClass = z.object({
   logId: z.string().default(() => freshId('log')),
   session: Session,
   teaching: Teaching,
+  /** The class as it is taught since it was shortened; null where it was not. Its record is of the class as it was planned. */
+  shortened: Session.nullable().default(null),
   startedAt: z.iso.datetime({ offset: true }),
   /** When it was last written down, milliseconds since 1970. */
   seenAt: z.number().default(0),

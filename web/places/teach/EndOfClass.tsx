@@ -1,8 +1,10 @@
 import { App } from 'antd';
+import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { loggedItems } from '../../../core/record/classLog';
 import { attendanceOf, newcomerNote } from '../../../core/record/comers';
+import { markNotes } from '../../../core/record/marks';
 import type { Teaching } from '../../../core/record/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import type { Timeline } from '../../../core/session/timeline/segment';
@@ -12,6 +14,7 @@ import { api } from '../../app/server/api';
 import { problemIn } from '../../app/server/problemIn';
 import { inWords } from '../../app/words';
 import { forgetClass } from '../../class/kept/keptClass';
+import { titleOf } from './teachWords';
 
 interface Props {
   readonly logId: string;
@@ -36,6 +39,7 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
   const refusal = problemIn(error);
   const isTaken = refusal?.status === 409;
 
+  const titled = (itemId: string) => titleOf(session, itemId, repertoire);
   const leave = (to: string) => {
     forgetClass({ session, logId });
     if (document.fullscreenElement) void document.exitFullscreen();
@@ -50,7 +54,9 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
       plan: session,
       items: loggedItems(session, timeline, teaching, repertoire.find),
       attendance: attendanceOf(teaching),
-      notes: newcomerNote(teaching),
+      notes: [newcomerNote(teaching), ...markNotes(teaching, dayjs(startedAt).format('HH:mm'), titled)]
+        .filter(Boolean)
+        .join('\n'),
     }).unwrap();
     if (teaching.present.length > 0) {
       const noted = await noteCame({ logId: log.id, people: teaching.present });

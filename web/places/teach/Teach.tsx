@@ -81,7 +81,14 @@ function Room({ kept, isAsked, current, onLight }: RoomProps) {
   });
   const begin = (session: Session) => {
     const startedAt = new Date().toISOString();
-    const begun = { logId: freshId('log'), session, teaching: beginTeaching(), startedAt, seenAt: Date.now() };
+    const begun = {
+      logId: freshId('log'),
+      session,
+      teaching: beginTeaching(),
+      startedAt,
+      shortened: null,
+      seenAt: Date.now(),
+    };
     keepClass(begun);
     setDoing({ kind: 'taught', kept: begun, isEnding: false });
   };
@@ -114,7 +121,7 @@ interface TaughtProps extends Pick<RoomProps, 'onLight'> {
 
 /** Takes a class up where it was left; the time in which the page was away belongs to the line it stood on. */
 function Taught({ kept, isEnding, onLight }: TaughtProps) {
-  const timeline = useTimeline(kept.session);
+  const timeline = useTimeline(kept.shortened ?? kept.session);
   const [resumed] = useState((): KeptClass => {
     const { session: plan, seenAt, teaching } = kept;
     const away = Date.now() - seenAt;

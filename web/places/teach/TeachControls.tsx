@@ -1,11 +1,11 @@
 import {
-  BulbOutlined,
   CaretRightOutlined,
+  EllipsisOutlined,
   MedicineBoxOutlined,
-  MutedOutlined,
   PauseOutlined,
+  PushpinOutlined,
   RedoOutlined,
-  SoundOutlined,
+  ScissorOutlined,
   StepBackwardOutlined,
   StepForwardOutlined,
   StopOutlined,
@@ -29,6 +29,11 @@ export interface Steering {
   /** Who is here, and what one needs when something happens: opened beside the class. */
   readonly who: () => void;
   readonly sheet: () => void;
+  readonly shorten: () => void;
+  readonly mark: () => void;
+  /** Everything that is one press behind. */
+  readonly more: () => void;
+  readonly notTonight: () => void;
 }
 
 interface Props {
@@ -36,10 +41,10 @@ interface Props {
   readonly teaching: Teaching;
   readonly pace: number | null;
   readonly mirrored: boolean;
-  readonly muted: boolean;
   readonly onMirror: () => void;
   readonly onMute: () => void;
   readonly onLight: () => void;
+  readonly onCrib: () => void;
 }
 
 interface PressProps {
@@ -50,7 +55,7 @@ interface PressProps {
   readonly pressed?: boolean;
 }
 
-const Press = ({ label, hint, icon, onPress, pressed }: PressProps) => (
+export const Press = ({ label, hint, icon, onPress, pressed }: PressProps) => (
   <button
     type="button"
     className="teach-press"
@@ -68,7 +73,7 @@ const Press = ({ label, hint, icon, onPress, pressed }: PressProps) => (
 );
 
 /** One key, one tap, or a page-turner for everything. */
-export function TeachControls({ steering, teaching, pace, mirrored, muted, onMirror, onMute, onLight }: Props) {
+export function TeachControls({ steering, teaching, pace, mirrored, onMirror, onMute, onLight, onCrib }: Props) {
   const keys = { preventDefault: true } as const;
   // A press on a focused button is the browser's own; Space must not count twice.
   const onPage = { ...keys, ignoreEventWhen: (event: KeyboardEvent) => event.target instanceof HTMLButtonElement };
@@ -86,17 +91,23 @@ export function TeachControls({ steering, teaching, pace, mirrored, muted, onMir
   useHotkeys('e', steering.end, keys);
   useHotkeys('w', steering.who, keys);
   useHotkeys('h', steering.sheet, keys);
+  useHotkeys('s', steering.shorten, keys);
+  useHotkeys('x', steering.mark, keys);
+  useHotkeys('n', steering.notTonight, keys);
+  useHotkeys('c', onCrib, keys);
+  useHotkeys('.', steering.more, { ...keys, useKey: true });
 
   return (
     <div className="teach-controls" role="toolbar" aria-label="Steering the class">
       <Press label="Back" hint="←" icon={<StepBackwardOutlined />} onPress={steering.back} />
       <Press
-        label={teaching.paused ? 'Go on' : 'Pause'}
+        label={teaching.paused ? 'Go on' : 'Stay'}
         hint="Space"
         icon={teaching.paused ? <CaretRightOutlined /> : <PauseOutlined />}
         onPress={steering.pause}
       />
-      <Press label="Skip" hint="→" icon={<StepForwardOutlined />} onPress={steering.skip} />
+      <Press label="Next" hint="→" icon={<StepForwardOutlined />} onPress={steering.skip} />
+      <Press label="Shorten" hint="S" icon={<ScissorOutlined />} onPress={steering.shorten} />
       <Press label="Once more" hint="O" icon={<RedoOutlined />} onPress={steering.once} />
       <Press label="Slower" hint="−" icon="−" onPress={steering.slower} />
       <span className="teach-pace number" data-testid="pace">
@@ -110,16 +121,10 @@ export function TeachControls({ steering, teaching, pace, mirrored, muted, onMir
         onPress={onMirror}
         pressed={mirrored}
       />
-      <Press
-        label={muted ? 'Bell off' : 'Bell on'}
-        hint="B"
-        icon={muted ? <MutedOutlined /> : <SoundOutlined />}
-        onPress={onMute}
-        pressed={!muted}
-      />
-      <Press label="Light" hint="L" icon={<BulbOutlined />} onPress={onLight} />
+      <Press label="Mark" hint="X" icon={<PushpinOutlined />} onPress={steering.mark} />
       <Press label="Who" hint="W" icon={<TeamOutlined />} onPress={steering.who} />
       <Press label="Hall" hint="H" icon={<MedicineBoxOutlined />} onPress={steering.sheet} />
+      <Press label="More" hint="." icon={<EllipsisOutlined />} onPress={steering.more} />
       <Press label="End" hint="E" icon={<StopOutlined />} onPress={steering.end} />
     </div>
   );

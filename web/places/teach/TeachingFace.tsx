@@ -1,7 +1,8 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { goesBelow } from '../../../core/movement/adapt/cappedMovement';
 import { markPresent, unwelcomeNewcomer, welcomeNewcomer } from '../../../core/record/comers';
 import { comesNext } from '../../../core/record/comesNext';
+import { goOnFromStop, markNow, stopNow } from '../../../core/record/marks';
 import { momentOf } from '../../../core/record/moment';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/steer';
 import type { Teaching } from '../../../core/record/teaching';
@@ -16,13 +17,16 @@ import { type Spoken, spokenAt, spokenIn } from '../../../core/session/words/lin
 import { placedWords } from '../../../core/session/words/wordsSaid';
 import { machineShelf } from '../../app/machine/storage';
 import { useRepertoire } from '../../app/repertoire';
-import { type KeptClass, keepClass } from '../../class/kept/keptClass';
+import type { KeptClass } from '../../class/kept/keptClass';
 import { useTimeline } from '../../class/useTimeline';
 import { EndOfClass } from './EndOfClass';
+import { MoreControls } from './MoreControls';
 import { ClockAgainstPlan } from './shown/ClockAgainstPlan';
+import { ClockCrib } from './shown/ClockCrib';
 import { CountLeft } from './shown/CountLeft';
 import { HallSheetShown } from './shown/HallSheetShown';
 import { Horizon } from './shown/Horizon';
+import { ShortenOffer } from './shown/ShortenOffer';
 import { SideShown } from './shown/SideShown';
 import { WaysTaken } from './shown/WaysTaken';
 import { WhoIsHere } from './shown/WhoIsHere';
@@ -31,6 +35,8 @@ import { type Steering, TeachControls } from './TeachControls';
 import { callShown, lineName, titleOf } from './teachWords';
 import { useBell } from './useBell';
 import { useComers } from './useComers';
+import { useKeeping } from './useKeeping';
+import { useShorten } from './useShorten';
 import { useTeaching } from './useTeaching';
 import { useWakeLock } from './useWakeLock';
 
@@ -41,10 +47,11 @@ interface Props {
   readonly onLight: () => void;
 }
 
-/** How often the class in hand is written down besides at every press, milliseconds. */
-const KEEP_EVERY = 400;
-
-const SETTING = { mirrored: 'vesperum.teach-mirrored', muted: 'vesperum.teach-muted' } as const;
+const SETTING = {
+  mirrored: 'vesperum.teach-mirrored',
+  muted: 'vesperum.teach-muted',
+  crib: 'vesperum.teach-by-the-clock',
+} as const;
 
 /** A yes or no that this machine remembers. */
 function useSetting(key: string, usual: boolean): [boolean, () => void] {
@@ -59,7 +66,10 @@ function useSetting(key: string, usual: boolean): [boolean, () => void] {
 /** Teaching: the horizon, the call, the count left, the side, the clock against the plan, what comes next. */
 export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const repertoire = useRepertoire();
-  const { logId, session, startedAt } = kept;
+  const { logId, startedAt } = kept;
+  // Taught is what is left of it since it was shortened; its record is of the class as it was planned.
+  const [session, setTaught] = useState(kept.shortened ?? kept.session);
+  const planned = useTimeline(kept.session);
   const timeline = useTimeline(session);
   const { running, act } = useTeaching(timeline, kept.teaching);
   const { teaching, clock } = running;
@@ -68,26 +78,42 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const [ending, setEnding] = useState<Teaching | null>(isEnding ? kept.teaching : null);
   const latest = useRef(teaching);
   latest.current = teaching;
-  const [beside, setBeside] = useState<'who' | 'sheet' | null>(null);
+  const [isCrib, toggleCrib] = useSetting(SETTING.crib, false);
+  const [beside, setBeside] = useState<'who' | 'sheet' | 'more' | null>(null);
   const comers = useComers(session, teaching);
+  const { shortening, shorten, dropNew, letGo } = useShorten(session, setTaught, comers.asked);
   const moment = momentOf(timeline, teaching);
   useWakeLock();
   useBell(moment?.segment, muted || teaching.paused || teaching.finished);
-  const isKept = useKeeping({ logId, session, startedAt, teaching }, ending === null && !teaching.finished);
+  const shortened = session === kept.session ? null : session;
+  const isKept = useKeeping(
+    { logId, session: kept.session, shortened, startedAt, teaching },
+    ending === null && !teaching.finished,
+  );
 
   const steering: Steering = useMemo(
     () => ({
       back: () => act((now) => back(timeline, now)),
-      pause: () => act(togglePause),
+      // What was offered or taken is let go first; then it stays.
+      pause: () => {
+        if (!letGo()) act(togglePause);
+      },
       skip: () => act((now) => skip(timeline, now)),
       once: () => act((now) => onceMore(timeline, now)),
       slower: () => act((now) => changeTempo(now, -1)),
       faster: () => act((now) => changeTempo(now, 1)),
       end: () => setEnding(latest.current),
       who: () => setBeside((open) => (open === 'who' ? null : 'who')),
-      sheet: () => setBeside((open) => (open === 'sheet' ? null : 'sheet')),
+      sheet: () => {
+        act((now) => stopNow(timeline, now));
+        setBeside('sheet');
+      },
+      more: () => setBeside((open) => (open === 'more' ? null : 'more')),
+      shorten: () => shorten(timeline, latest.current),
+      mark: () => act((now) => markNow(timeline, now)),
+      notTonight: () => dropNew(timeline, latest.current),
     }),
-    [act, timeline],
+    [act, timeline, shorten, dropNew, letGo],
   );
   const movements = useMemo(() => adaptedMovements(session, repertoire.find), [session, repertoire]);
   const spoken = useMemo(() => spokenIn(session, timeline, repertoire.find), [session, timeline, repertoire]);
@@ -96,9 +122,9 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
     return (
       <EndOfClass
         logId={logId}
-        session={session}
+        session={kept.session}
         startedAt={startedAt}
-        timeline={timeline}
+        timeline={planned}
         teaching={ending ?? teaching}
         onBack={teaching.finished ? null : () => setEnding(null)}
       />
@@ -131,7 +157,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
       data-segment={moment.index}
       data-breath={segment.breath ?? 'none'}
     >
-      <Horizon fullness={moment.fullness} breathes={breathes} isIn={segment.breath === 'in'} />
+      {!isCrib && <Horizon fullness={moment.fullness} breathes={breathes} isIn={segment.breath === 'in'} />}
       <header className="teach-top">
         <p className="teach-name">
           <span className="name">{lineName(segment, session, repertoire)}</span>
@@ -142,9 +168,22 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
         </p>
         <ClockAgainstPlan session={session} startedAt={startedAt} timeline={timeline} teaching={teaching} />
       </header>
-      <p className={`teach-call name${isSaid ? '' : ' teach-call--silent'}`} aria-live="polite">
-        {teaching.paused ? 'Paused' : call}
-      </p>
+      {isCrib ? (
+        <ClockCrib
+          session={session}
+          timeline={timeline}
+          teaching={teaching}
+          startedAt={startedAt}
+          segment={segment}
+          name={lineName(segment, session, repertoire)}
+          next={next && { name: lineName(next, session, repertoire), startMs: next.startMs }}
+        />
+      ) : (
+        <p className={`teach-call name${isSaid ? '' : ' teach-call--silent'}`} aria-live="polite">
+          {teaching.paused ? 'Paused' : call}
+        </p>
+      )}
+      {shortening && <ShortenOffer shortening={shortening} startedAt={startedAt} />}
       <WaysTaken
         counts={isRoutine(segment) ? [] : comers.countsOf(segment.itemId)}
         offersHold={teaching.walkIns > 0 && comers.isUnsteady(segment.itemId)}
@@ -182,10 +221,10 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
           teaching={teaching}
           pace={moment.pace}
           mirrored={mirrored}
-          muted={muted}
           onMirror={toggleMirrored}
           onMute={toggleMuted}
           onLight={onLight}
+          onCrib={toggleCrib}
         />
       </footer>
       {beside === 'who' && (
@@ -201,7 +240,27 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
           onClose={() => setBeside(null)}
         />
       )}
-      {beside === 'sheet' && <HallSheetShown hall={comers.hall} onClose={() => setBeside(null)} />}
+      {beside === 'sheet' && (
+        <HallSheetShown
+          hall={comers.hall}
+          onClose={() => setBeside(null)}
+          onNothing={() => {
+            act(goOnFromStop);
+            setBeside(null);
+          }}
+        />
+      )}
+      {beside === 'more' && (
+        <MoreControls
+          steering={steering}
+          muted={muted}
+          isCrib={isCrib}
+          onMute={toggleMuted}
+          onLight={onLight}
+          onCrib={toggleCrib}
+          onClose={() => setBeside(null)}
+        />
+      )}
     </main>
   );
 }
@@ -217,31 +276,4 @@ function scriptFrom(spoken: readonly Spoken[], itemId: string, atMs: number): Sp
   const all = spoken.filter((one) => one.from === 'script' && one.itemId === itemId);
   const begun = all.findLastIndex(({ startMs }) => startMs <= atMs);
   return all.slice(Math.max(0, begun));
-}
-
-/**
- * Writes the class in hand down: now and then, whenever it is steered, and when the page goes away. Once it is being
- * ended, nothing more is written, so that what is forgotten stays forgotten. Answers whether this machine keeps it.
- */
-function useKeeping(kept: Omit<KeptClass, 'seenAt'>, goesOn: boolean): boolean {
-  const [isKept, setIsKept] = useState(true);
-  const latest = useRef(kept);
-  latest.current = kept;
-  const { paused, tempo } = kept.teaching;
-  useEffect(() => {
-    if (!goesOn) return;
-    const keep = () => {
-      const { teaching } = latest.current;
-      const now = { ...latest.current, teaching: { ...teaching, paused, tempo }, seenAt: Date.now() };
-      setIsKept(keepClass(now));
-    };
-    keep();
-    const timer = setInterval(keep, KEEP_EVERY);
-    window.addEventListener('pagehide', keep);
-    return () => {
-      clearInterval(timer);
-      window.removeEventListener('pagehide', keep);
-    };
-  }, [goesOn, paused, tempo]);
-  return isKept;
 }

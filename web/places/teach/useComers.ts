@@ -32,6 +32,7 @@ export function useComers(session: Session, { present, walkIns }: Pick<Teaching,
   const { answer: laid } = useFromJudge(walkIns > 0 ? askHall : null);
   const late = useMemo(() => lateLoosening(session, find), [session, find]);
   return {
+    asked,
     hall,
     groupId: group?.id ?? null,
     late,

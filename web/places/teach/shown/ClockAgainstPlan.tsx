@@ -1,4 +1,5 @@
 import dayjs from 'dayjs';
+import { coolDownBy } from '../../../../core/record/coolDownBy';
 import { remainingMs } from '../../../../core/record/remaining';
 import type { Teaching } from '../../../../core/record/teaching';
 import type { Session } from '../../../../core/session/plan/session';
@@ -23,6 +24,7 @@ export function ClockAgainstPlan({ session, startedAt, timeline, teaching }: Pro
   const left = remainingMs(timeline, teaching);
   const ends = dayjs(startedAt).add(teaching.wallMs + left, 'ms');
   const beyond = teaching.wallMs + left - classSeconds(session) * 1000;
+  const by = coolDownBy(timeline, teaching, classSeconds(session) * 1000);
   const standing = Math.abs(behind) < ON_TIME ? 'on time' : `${inWords(behind)} ${behind > 0 ? 'behind' : 'ahead'}`;
   return (
     <dl className="teach-clock number">
@@ -34,6 +36,12 @@ export function ClockAgainstPlan({ session, startedAt, timeline, teaching }: Pro
         <dt>plan</dt>
         <dd data-testid="standing">{standing}</dd>
       </div>
+      {by && (
+        <div className={by.inDanger ? 'teach-late' : ''}>
+          <dt>cool-down by</dt>
+          <dd data-testid="cool-down-by">{dayjs(startedAt).add(by.byMs, 'ms').format('HH:mm')}</dd>
+        </div>
+      )}
       <div className={beyond > 0 ? 'teach-late' : ''}>
         <dt>ends</dt>
         <dd>

@@ -2,8 +2,15 @@ import type { Hall } from '../../../../core/hall/hall';
 import { sheetLines } from '../../../../core/hall/sheetLines';
 import { Beside } from './Beside';
 
-/** What one needs at once when something happens, large enough to be read out to whoever calls. */
-export function HallSheetShown({ hall, onClose }: { readonly hall: Hall | null; readonly onClose: () => void }) {
+interface Props {
+  readonly hall: Hall | null;
+  readonly onClose: () => void;
+  /** It was nothing: the class goes on, and no stop is written down. */
+  readonly onNothing: () => void;
+}
+
+/** The class stands, and what one needs at once is there, large enough to be read out to whoever calls. */
+export function HallSheetShown({ hall, onClose, onNothing }: Props) {
   const lines = hall ? sheetLines(hall.sheet) : [];
   return (
     <Beside title={hall ? hall.name : 'Hall sheet'} onClose={onClose}>
@@ -19,6 +26,15 @@ export function HallSheetShown({ hall, onClose }: { readonly hall: Hall | null; 
           ))}
         </dl>
       )}
+      <div className="teach-people">
+        <button type="button" className="teach-press" onClick={onNothing}>
+          It was nothing: go on
+        </button>
+      </div>
+      <p className="teach-here">
+        The class stands. Its record keeps only that it was stopped; what happened is written on paper, by the hall’s
+        rules.
+      </p>
     </Beside>
   );
 }

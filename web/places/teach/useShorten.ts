@@ -1,0 +1,64 @@
+import { useCallback, useEffect, useState } from 'react';
+import { notTonight } from '../../../core/record/notTonight';
+import type { ShortenAnswer } from '../../../core/record/shorten';
+import type { Teaching } from '../../../core/record/teaching';
+import type { Asked } from '../../../core/session/findings/finding/finding';
+import type { Session } from '../../../core/session/plan/session';
+import type { Timeline } from '../../../core/session/timeline/segment';
+import { useComposer } from '../../class/useComposer';
+
+/** What stands between asking to shorten and having done it. */
+export type Shortening =
+  | { readonly kind: 'looking' }
+  | ShortenAnswer<Session>
+  /** Taken: for a while it can be taken back. */
+  | { readonly kind: 'taken'; readonly words: string };
+
+/** How long a change can be taken back, and an answer that asks for nothing is shown, milliseconds. */
+const FOR_A_WHILE = 12_000;
+
+/** Making what is left of a class fit: asked for with one press, taken with the same, taken back with another. */
+export function useShorten(taught: Session, setTaught: (session: Session) => void, asked: Asked) {
+  const { ask } = useComposer();
+  const [shortening, setShortening] = useState<Shortening | null>(null);
+  const [before, setBefore] = useState<Session | null>(null);
+  const kind = shortening?.kind ?? null;
+  useEffect(() => {
+    if (kind === null || kind === 'looking' || kind === 'shortened') return;
+    const timer = setTimeout(() => setShortening(null), FOR_A_WHILE);
+    return () => clearTimeout(timer);
+  }, [kind]);
+  const change = useCallback(
+    (to: Session, words: string) => {
+      setBefore(taught);
+      setTaught(to);
+      setShortening({ kind: 'taken', words });
+    },
+    [taught, setTaught],
+  );
+  const shorten = useCallback(
+    (timeline: Timeline, teaching: Teaching) => {
+      if (shortening?.kind === 'shortened') return change(shortening.plan, 'Shortened');
+      setShortening({ kind: 'looking' });
+      void ask(async (composer) => ({ found: await composer.shorten(taught, timeline, teaching, asked) })).then(
+        (answer) => setShortening(answer?.found ?? { kind: 'cannot' }),
+      );
+    },
+    [shortening, change, ask, taught, asked],
+  );
+  const dropNew = useCallback(
+    (timeline: Timeline, { planMs }: Teaching) => {
+      const then = notTonight(taught, timeline, planMs);
+      if (then) change(then, 'Nothing new tonight');
+      else setShortening({ kind: 'fits' });
+    },
+    [taught, change],
+  );
+  /** Whether there was something to let go or take back. */
+  const letGo = useCallback((): boolean => {
+    if (shortening?.kind === 'taken' && before) setTaught(before);
+    setShortening(null);
+    return shortening !== null && shortening.kind !== 'fits' && shortening.kind !== 'cannot';
+  }, [shortening, before, setTaught]);
+  return { shortening, shorten, dropNew, letGo };
+}
