@@ -107,7 +107,7 @@ test('a form that turns is laid over the hall: who is foremost is told, with anc
       people.map((one) => one.getAttribute('transform')),
     );
   const before = await turned();
-  await page.focus('.ant-slider-handle');
+  await page.focus('.hall-play input');
   for (let press1 = 0; press1 < 45; press1 += 1) await page.keyboard.press('ArrowRight');
   await page.waitForFunction(
     (was: string) => {

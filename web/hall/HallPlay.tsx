@@ -1,4 +1,4 @@
-import { Button, Slider } from 'antd';
+import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { HallReport } from '../../core/hall/layClass';
 import { stationAt } from '../../core/hall/track';
@@ -47,14 +47,15 @@ export function HallPlay({ report, totalMs, nameAt, atMs, onMove }: Props) {
         <Button size="small" onClick={() => setPlays(!plays)} disabled={totalMs === 0}>
           {plays ? 'Stand still' : 'Go through it'}
         </Button>
-        <Slider
+        <input
+          type="range"
           min={0}
           max={totalMs}
           step={1000}
           value={atMs}
-          onChange={onMove}
-          tooltip={{ formatter: null }}
-          ariaLabelForHandle="Moment of the class"
+          onChange={({ target }) => onMove(Number(target.value))}
+          aria-label="Moment of the class"
+          aria-valuetext={`${minutes(atMs)}, ${name}`}
         />
         <span className="number">{minutes(atMs)}</span>
       </div>

@@ -163,14 +163,14 @@ export function NeedsDialog({ person, onSave, onClose }: Props) {
           {person.called} was asked today, and agreed that this is written down
         </Checkbox>
       </p>
-      <p className="needs-form">
+      <div className="needs-form">
         <label htmlFor="form-seen">Paper form seen on</label>
         <DatePicker
           id="form-seen"
           value={formSeen === null ? null : dayjs(formSeen)}
           onChange={(day) => setFormSeen(day ? dayjs(day).format('YYYY-MM-DD') : null)}
         />
-      </p>
+      </div>
     </Modal>
   );
 }

@@ -98,7 +98,7 @@ function InHall({ session, timeline, askedOf, hall }: Props & { readonly hall: H
   };
   return (
     <>
-      <p className="hall-come">
+      <div className="hall-come">
         <label htmlFor="hall-people">Come</label>
         <InputNumber
           id="hall-people"
@@ -108,7 +108,7 @@ function InHall({ session, timeline, askedOf, hall }: Props & { readonly hall: H
           onChange={(count) => setCounted(count === null ? null : Math.round(count))}
         />
         <span className="faded">{counted === null && coming ? 'by who came so far' : 'by your word'}</span>
-      </p>
+      </div>
       <TonightsFloor hall={hall} less={less} onChange={(to) => void setLess(to)} />
       {failure && (
         <p role="alert">
