@@ -1,4 +1,5 @@
-import { press } from './desk';
+import parsePdf from 'pdf-parse/lib/pdf-parse.js';
+import { collected, press } from './desk';
 import { graveFaults } from './graveFaults';
 import { click, go, openPage, stage, textOf } from './house';
 
@@ -74,5 +75,32 @@ test('somebody is forgotten: what still holds the name is named, and the backups
   await press(page, /^Close$/);
   await page.waitForFunction(() => document.querySelector('[aria-label="Forget Joss"]') === null);
   expect(await (await fetch(`${on.house.url}/api/groups/tram-shed-evening/people`)).text()).not.toContain('Joss');
+  expect(faults).toEqual([]);
+});
+
+test('a slip for at home is proposed of what they have, as long as is asked, printed and read: nothing on it is about anybody', async () => {
+  const { page, faults } = await openPage(on.browser);
+  await go(page, `${on.house.url}/groups/tram-shed-evening/people`);
+  const files = await collected(page);
+  await press(page, 'Practice between classes …');
+  await textOf(page, '.ant-modal', /(9:4[5-9]|9:5\d|10:0\d|10:1[0-5]) in all/);
+  expect((await page.$$('.slip-lines > li')).length).toBeLessThanOrEqual(3);
+  expect(await graveFaults(page, '.ant-modal')).toEqual([]);
+  await page.focus('[aria-label="For whom"]');
+  await page.keyboard.press('ArrowDown');
+  await page.waitForFunction(() => {
+    const all = [...document.querySelectorAll<HTMLElement>('.ant-select-item-option')];
+    const wanted = all.find(({ textContent }) => textContent === 'Celia');
+    wanted?.click();
+    return wanted !== undefined;
+  });
+  await textOf(page, '.ant-modal', /in all/);
+  await press(page, 'Print, A5');
+  const [, pdf] = await files(1);
+  const { text, numpages } = await parsePdf(pdf);
+  expect(numpages).toBe(1);
+  expect(text).toMatch(/Practice between classes/);
+  expect(text.replaceAll(/\s+/g, ' ')).toMatch(/Pain is a stop sign/);
+  expect(text).not.toMatch(/Celia|higher stance|twist under load/);
   expect(faults).toEqual([]);
 });

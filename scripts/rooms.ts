@@ -60,6 +60,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/course/calendar',
     'core/group',
     'core/hall',
+    'core/practice',
     'core/record',
     'core/course/weave/graph',
     'core/course/weave',

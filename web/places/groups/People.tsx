@@ -14,6 +14,7 @@ import { Attendance } from './Attendance';
 import { Forget } from './Forget';
 import { KnownStrip } from './KnownStrip';
 import { NeedsDialog } from './NeedsDialog';
+import { PracticeSlip } from './PracticeSlip';
 import './people.css';
 
 /** Who comes to a group, by what they are called, and who came to what. */
@@ -27,6 +28,7 @@ export function People() {
   const { message } = App.useApp();
   const [called, setCalled] = useState('');
   const [forgotten, setForgotten] = useState<Person | null>(null);
+  const [isSlip, setSlip] = useState(false);
   const [minded, setMinded] = useState<Person | null>(null);
   if (isError && !data) {
     return (
@@ -142,8 +144,19 @@ export function People() {
           );
         })}
       </ul>
+      <p>
+        <Button onClick={() => setSlip(true)}>Practice between classes …</Button>
+      </p>
       <KnownStrip groupId={id} />
       <Attendance people={people} came={came} dayOf={dayOf} />
+      {isSlip && (
+        <PracticeSlip
+          groupId={id}
+          people={people.filter((person) => comesOn(person, today()))}
+          came={came}
+          onClose={() => setSlip(false)}
+        />
+      )}
       {minded && <NeedsDialog person={minded} onSave={write} onClose={() => setMinded(null)} />}
       {forgotten && <Forget person={forgotten} onClose={() => setForgotten(null)} />}
     </div>

@@ -1,18 +1,11 @@
 import { useCallback, useEffect, useState } from 'react';
 import { notTonight } from '../../../core/record/notTonight';
-import type { ShortenAnswer } from '../../../core/record/shorten';
 import type { Teaching } from '../../../core/record/teaching';
 import type { Asked } from '../../../core/session/findings/finding/finding';
 import type { Session } from '../../../core/session/plan/session';
 import type { Timeline } from '../../../core/session/timeline/segment';
 import { useComposer } from '../../class/useComposer';
-
-/** What stands between asking to shorten and having done it. */
-export type Shortening =
-  | { readonly kind: 'looking' }
-  | ShortenAnswer<Session>
-  /** Taken: for a while it can be taken back. */
-  | { readonly kind: 'taken'; readonly words: string };
+import type { Shortening } from './shown/shortening';
 
 /** How long a change can be taken back, and an answer that asks for nothing is shown, milliseconds. */
 const FOR_A_WHILE = 12_000;

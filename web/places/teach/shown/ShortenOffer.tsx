@@ -1,6 +1,6 @@
 import dayjs from 'dayjs';
 import { minutes } from '../../../../core/words/clockWords';
-import type { Shortening } from '../useShorten';
+import type { Shortening } from './shortening';
 
 interface Props {
   readonly shortening: Shortening;
