@@ -61,6 +61,7 @@ describe('what is there', () => {
       '/api/keeping',
       '/api/library',
       '/api/logs',
+      '/api/logs/learnt',
       '/api/logs/{id}',
       '/api/logs/{id}/people',
       '/api/movements',

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { Form } from '../movement/schema/form';
 import { Movement } from '../movement/schema/movement';
 import { ClassLog } from '../record/classLog';
+import { PART_KINDS } from '../record/parts';
 import { Plan, Session } from '../session/plan/session';
 import { Doors } from '../session/plan/slotTime';
 import { Timeline } from '../session/timeline/segment';
@@ -68,6 +69,15 @@ export const LogSummary = z.object({
   attendance: z.number().int().nullable(),
 });
 export type LogSummary = z.infer<typeof LogSummary>;
+
+/** How many times as long as reckoned a kind of part takes with a group, and from how many of them that is known. */
+export const LearntPart = z.object({
+  kind: z.enum(PART_KINDS),
+  groupId: z.string(),
+  times: z.number(),
+  from: z.number().int(),
+});
+export type LearntPart = z.infer<typeof LearntPart>;
 
 /** What may be added to a log afterwards. */
 export const LogNotes = ClassLog.pick({ attendance: true, notes: true });

@@ -1,5 +1,6 @@
 import type { Segment, Timeline } from '../session/timeline/segment';
 import { segmentAt } from '../session/timeline/segmentAt';
+import { partKey } from './parts';
 import type { Teaching } from './teaching';
 
 /** How fast plan time runs in a segment: breath-driven ones follow the tempo, clock-driven ones do not. */
@@ -17,7 +18,7 @@ const added = (record: Record<string, number>, key: string, amount: number): Rec
  */
 export function advance(timeline: Timeline, teaching: Teaching, elapsedMs: number): Teaching {
   if (teaching.finished || elapsedMs <= 0) return teaching;
-  let { planMs, wallMs, spent, completed } = teaching;
+  let { planMs, wallMs, spent, parts, completed } = teaching;
   let left = elapsedMs;
   let index = segmentAt(timeline, planMs);
   let { welcomeMs } = teaching;
@@ -30,7 +31,8 @@ export function advance(timeline: Timeline, teaching: Teaching, elapsedMs: numbe
   }
   while (left > 0) {
     const segment = timeline.segments[index];
-    if (!segment) return { ...teaching, planMs: timeline.totalMs, wallMs, spent, completed, welcomeMs, finished: true };
+    if (!segment)
+      return { ...teaching, planMs: timeline.totalMs, wallMs, spent, parts, completed, welcomeMs, finished: true };
     if (teaching.paused) {
       return { ...teaching, wallMs: wallMs + left, spent: added(spent, segment.itemId, left) };
     }
@@ -41,10 +43,12 @@ export function advance(timeline: Timeline, teaching: Teaching, elapsedMs: numbe
     wallMs += step;
     left -= step;
     spent = added(spent, segment.itemId, step);
-    if (step < wallToEnd) return { ...teaching, planMs: planMs + step * speed, wallMs, spent, completed, welcomeMs };
+    parts = added(parts, partKey(segment), step);
+    if (step < wallToEnd)
+      return { ...teaching, planMs: planMs + step * speed, wallMs, spent, parts, completed, welcomeMs };
     planMs = end;
     if (segment.completes) completed = added(completed, segment.itemId, 1);
     index += 1;
   }
-  return { ...teaching, planMs, wallMs, spent, completed, welcomeMs, finished: planMs >= timeline.totalMs };
+  return { ...teaching, planMs, wallMs, spent, parts, completed, welcomeMs, finished: planMs >= timeline.totalMs };
 }

@@ -3,9 +3,18 @@ import type { FindMovement } from '../movement/schema/movement';
 import { notedTitle } from '../session/plan/lineTitle';
 import { Session } from '../session/plan/session';
 import { lineTimes, segmentsOf } from '../session/timeline/lineTimes';
-import type { Timeline } from '../session/timeline/segment';
+import type { Segment, Timeline } from '../session/timeline/segment';
 import { LineId, Slug } from '../words/ids';
+import { PART_KINDS, type PartKind, partKey, partKind } from './parts';
 import type { Teaching } from './teaching';
+
+/** A part of a line as it was taught. Milliseconds of wall time. */
+const LoggedPart = z.object({
+  kind: z.enum(PART_KINDS),
+  plannedMs: z.number().int().min(0),
+  actualMs: z.number().int().min(0),
+  by: z.enum(['person', 'itself']),
+});
 
 /** What became of one planned line. Times in milliseconds of wall time, pauses included. */
 export const LoggedItem = z.object({
@@ -18,6 +27,8 @@ export const LoggedItem = z.object({
   plannedTimes: z.number().int().min(0),
   doneTimes: z.number().int().min(0),
   outcome: z.enum(['done', 'cut short', 'left out', 'done more']),
+  /** How long each part of it took, and whether a person ended it or it ran by itself. */
+  parts: z.array(LoggedPart).max(PART_KINDS.length).default([]),
 });
 export type LoggedItem = z.infer<typeof LoggedItem>;
 
@@ -44,6 +55,21 @@ function outcomeOf(planned: number, done: number, actualMs: number, plannedMs: n
   return done < planned ? 'cut short' : 'done more';
 }
 
+/** The parts of a line that were planned or took time. */
+function partsOf(segments: readonly Segment[], { parts, touched }: Teaching): LoggedItem['parts'] {
+  const planned = new Map<PartKind, { key: string; ms: number }>();
+  for (const segment of segments) {
+    const of = planned.get(partKind(segment));
+    planned.set(partKind(segment), { key: partKey(segment), ms: (of?.ms ?? 0) + segment.lengthMs });
+  }
+  return [...planned].map(([kind, { key, ms }]) => ({
+    kind,
+    plannedMs: ms,
+    actualMs: Math.round(parts[key] ?? 0),
+    by: touched.includes(key) ? 'person' : 'itself',
+  }));
+}
+
 /** Sets what was done against what was planned, line by line in the planned order. */
 export function loggedItems(plan: Session, timeline: Timeline, teaching: Teaching, find: FindMovement): LoggedItem[] {
   return [...lineTimes(timeline).values()].map((line) => {
@@ -61,6 +87,7 @@ export function loggedItems(plan: Session, timeline: Timeline, teaching: Teachin
       plannedTimes,
       doneTimes,
       outcome: outcomeOf(plannedTimes, doneTimes, actualMs, lengthMs),
+      parts: partsOf(segmentsOf(timeline, line), teaching),
     };
   });
 }

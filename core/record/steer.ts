@@ -1,6 +1,7 @@
 import { clamp } from 'remeda';
 import type { Segment, Timeline } from '../session/timeline/segment';
 import { segmentAt } from '../session/timeline/segmentAt';
+import { endedByPerson } from './parts';
 import type { Teaching } from './teaching';
 
 /** Pressing back this soon after a line began goes to the line before it, in milliseconds. Convention. */
@@ -18,7 +19,8 @@ const itemIndexAt = (timeline: Timeline, ms: number): number => {
 export const togglePause = (teaching: Teaching): Teaching => ({ ...teaching, paused: !teaching.paused });
 
 /** Goes to the beginning of the next line with any length, or to the end. What was left out is not counted as done. */
-export function skip(timeline: Timeline, teaching: Teaching): Teaching {
+export function skip(timeline: Timeline, before: Teaching): Teaching {
+  const teaching = endedByPerson(timeline, before);
   const next = timeline.items.slice(itemIndexAt(timeline, teaching.planMs) + 1).find(({ lengthMs }) => lengthMs > 0);
   const on = { ...teaching, welcomeMs: 0 };
   return next ? { ...on, planMs: next.startMs } : { ...on, planMs: timeline.totalMs, finished: true };

@@ -19,6 +19,9 @@ export const Teaching = z.object({
   tempo: z.number().min(0.5).max(2),
   /** Wall time spent on each line, pauses included. */
   spent: z.record(z.string(), z.number()),
+  /** Wall time spent on each part of a line, and the parts that a person ended; by line and kind. */
+  parts: z.record(z.string(), z.number()).default({}),
+  touched: z.array(z.string()).default([]),
   /** Repetitions completed on each line. */
   completed: z.record(z.string(), z.number()),
   /** How many have come for the first time, without a name. */
@@ -41,6 +44,8 @@ export const beginTeaching = (): Teaching => ({
   finished: false,
   tempo: 1,
   spent: {},
+  parts: {},
+  touched: [],
   completed: {},
   walkIns: 0,
   present: [],

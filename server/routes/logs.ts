@@ -1,5 +1,7 @@
+import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { LogNotes, LogSummary } from '../../core/formats/api';
+import { LearntPart, LogNotes, LogSummary } from '../../core/formats/api';
+import { learn, type Observation, observationsOf } from '../../core/record/calibrate';
 import { ClassLog } from '../../core/record/classLog';
 import type { LogStore } from '../store/logs';
 import type { SessionStore } from '../store/sessions';
@@ -45,10 +47,27 @@ const annotate = createRoute({
   responses: { 200: json(ClassLog, 'The log'), ...missing, ...refused },
 });
 
+const learnt = createRoute({
+  method: 'get',
+  path: `${path}/learnt`,
+  summary: 'How long the parts of a line really take with each group, by the parts that a person ended',
+  responses: { 200: json(z.array(LearntPart), 'What has been learnt') },
+});
+
 /** @param onRecorded called when a class was recorded */
-export const logRoutes = (logs: LogStore, sessions: SessionStore, onRecorded: () => void): OpenAPIHono =>
-  router()
+export function logRoutes(logs: LogStore, sessions: SessionStore, onRecorded: () => void): OpenAPIHono {
+  const observed = new Map<string, Observation[]>();
+  return router()
     .openapi(list, (context) => context.json(logs.all(), 200))
+    .openapi(learnt, async (context) => {
+      // What was taught is not changed any more: each record is read once, and others are answered in between.
+      for (const id of logs.ids()) {
+        if (observed.has(id)) continue;
+        const log = await soon(logs.find(id));
+        if (log) observed.set(id, observationsOf(log));
+      }
+      return context.json(learn([...observed.values()].flat()), 200);
+    })
     .openapi(one, (context) => {
       const log = logs.find(context.req.valid('param').id);
       if (!log) throw new Refusal(404, 'There is no such log.');
@@ -76,3 +95,4 @@ export const logRoutes = (logs: LogStore, sessions: SessionStore, onRecorded: ()
       if (!log) throw new Refusal(404, 'There is no such log.');
       return context.json(log, 200);
     });
+}

@@ -29,6 +29,7 @@ const SummaryRow = z.object({
   attendance: z.number().nullable(),
 });
 const Named = z.object({ id: z.string() });
+const Parted = z.looseObject({ parts: z.string() });
 const LogRow = z.object({
   id: z.string(),
   sessionId: z.string(),
@@ -52,15 +53,15 @@ export function logStore(database: Database, reader: LenientReader = readLenient
   const ofSession = database.prepare('SELECT 1 FROM class_logs WHERE session_id = ? LIMIT 1');
   const items = database.prepare(`
     SELECT item_id AS itemId, title, section, planned_ms AS plannedMs, actual_ms AS actualMs,
-      planned_times AS plannedTimes, done_times AS doneTimes, outcome
+      planned_times AS plannedTimes, done_times AS doneTimes, outcome, parts
     FROM class_log_items WHERE log_id = ? ORDER BY position`);
   const addLog = database.prepare(`
     INSERT INTO class_logs (id, session_id, started_at, ended_at, plan, attendance, notes)
     VALUES (@id, @sessionId, @startedAt, @endedAt, @plan, @attendance, @notes)`);
   const addItem = database.prepare(`
     INSERT INTO class_log_items
-      (log_id, position, item_id, title, section, planned_ms, actual_ms, planned_times, done_times, outcome)
-    VALUES (@logId, @position, @itemId, @title, @section, @plannedMs, @actualMs, @plannedTimes, @doneTimes, @outcome)`);
+      (log_id, position, item_id, title, section, planned_ms, actual_ms, planned_times, done_times, outcome, parts)
+    VALUES (@logId, @position, @itemId, @title, @section, @plannedMs, @actualMs, @plannedTimes, @doneTimes, @outcome, @parts)`);
   const annotate = database.prepare('UPDATE class_logs SET attendance = @attendance, notes = @notes WHERE id = @id');
 
   const find = (id: string): ClassLog | null => {
@@ -68,7 +69,11 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     if (row === undefined) return null;
     return reader.read('record', id, JSON.stringify({ row, items: items.all(id) }), () => {
       const log = LogRow.parse(row);
-      return ClassLog.parse({ ...log, plan: JSON.parse(log.plan), items: items.all(id) });
+      const logged = items.all(id).map((item) => {
+        const { parts, ...others } = Parted.parse(item);
+        return { ...others, parts: JSON.parse(parts) };
+      });
+      return ClassLog.parse({ ...log, plan: JSON.parse(log.plan), items: logged });
     });
   };
 
@@ -89,7 +94,8 @@ export function logStore(database: Database, reader: LenientReader = readLenient
           : 'taken';
       const { items: logged, plan, ...row } = log;
       addLog.run({ ...row, plan: JSON.stringify(plan) });
-      for (const [position, item] of logged.entries()) addItem.run({ ...item, logId: log.id, position });
+      for (const [position, item] of logged.entries())
+        addItem.run({ ...item, parts: JSON.stringify(item.parts), logId: log.id, position });
       return 'added';
     }),
     hasOf: (sessionId) => ofSession.get(sessionId) !== undefined,

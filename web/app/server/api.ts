@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import type { Course } from '../../../core/course/schema/course';
 import type {
   ClassFileText,
+  LearntPart,
   Library,
   LogNotes,
   LogSummary,
@@ -273,6 +274,7 @@ export const api = createApi({
     unread: build.query<Unread[], void>({ query: () => 'unread', providesTags: [...TAGS] }),
     logs: build.query<LogSummary[], void>({ query: () => 'logs', providesTags: ['logs'] }),
     log: build.query<ClassLog, string>({ query: (id) => `logs/${id}`, providesTags: ['logs'] }),
+    learnt: build.query<LearntPart[], void>({ query: () => 'logs/learnt', providesTags: ['logs'] }),
     addLog: build.mutation<ClassLog, ClassLog>({
       query: (body) => ({ url: 'logs', method: 'POST', body }),
       invalidatesTags: ['logs'],

@@ -7,6 +7,7 @@ import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
 import { differenceWords } from './differenceWords';
+import { WhatIsLearnt } from './WhatIsLearnt';
 import '../../app/quietTable.css';
 import './logbook.css';
 
@@ -63,6 +64,7 @@ export function Logbook() {
           },
         ]}
       />
+      <WhatIsLearnt />
     </div>
   );
 }
