@@ -270,11 +270,18 @@ test('before the next class, by keys: a thing stays where it is, and the plan go
 test('a course goes on from another, and one is held again: what was reached comes along', async () => {
   const { page, faults } = await open('/courses/new');
   await page.waitForSelector('.new-course-ready');
+  // What there is to go on from comes a moment after the rest.
   const choose = (name: RegExp) =>
-    page.evaluate((wanted: string) => {
-      const radios = [...document.querySelectorAll<HTMLElement>('.new-course-ready .ant-radio-wrapper')];
-      radios.find(({ textContent }) => new RegExp(wanted).test(textContent))?.click();
-    }, name.source);
+    page.waitForFunction(
+      (wanted: string) => {
+        const radios = [...document.querySelectorAll<HTMLElement>('.new-course-ready .ant-radio-wrapper')];
+        const found = radios.find(({ textContent }) => new RegExp(wanted).test(textContent));
+        found?.click();
+        return found !== undefined;
+      },
+      {},
+      name.source,
+    );
   await choose(/Going on from a course/);
   await page.waitForSelector('.new-course-which');
   expect(await graveFaults(page)).toEqual([]);
