@@ -44,6 +44,16 @@ export const WITHIN_REACH = 0.7;
 /** So long somebody who sits for parts stands before a seat is offered, seconds. Convention. */
 export const STANDS_FOR = 600;
 
+/** Something within reach wherever little is stood on. */
+const STEADY: NeedRule = {
+  met: 'support',
+  measure: ({ unsteadySeconds }) => unsteadySeconds,
+  limit: 0,
+  why: (figure) => `${whole(figure)} s on little, with nothing held`,
+  reason: 'One leg, both heels raised, closed eyes, or balance asked for more than 0.4.',
+  caution: CAUTION_WORDS.balance,
+};
+
 /** Every need that meets what a line asks, in one table. Those of place and touch, and sitting for parts, are not of a line. */
 const NEED_RULES: Readonly<Partial<Record<NeedKind, NeedRule>>> = {
   'higher-stance': {
@@ -104,22 +114,8 @@ const NEED_RULES: Readonly<Partial<Record<NeedKind, NeedRule>>> = {
     reason: 'Hinge and rounding together; 30 degrees is a bow.',
     caution: CAUTION_WORDS['low-back'],
   },
-  'chair-near': {
-    met: 'support',
-    measure: ({ unsteadySeconds }) => unsteadySeconds,
-    limit: 0,
-    why: (figure) => `${whole(figure)} s on little, with nothing held`,
-    reason: 'One leg, both heels raised, closed eyes, or balance asked for more than 0.4.',
-    caution: CAUTION_WORDS.balance,
-  },
-  'wall-near': {
-    met: 'support',
-    measure: ({ unsteadySeconds }) => unsteadySeconds,
-    limit: 0,
-    why: (figure) => `${whole(figure)} s on little, with nothing held`,
-    reason: 'One leg, both heels raised, closed eyes, or balance asked for more than 0.4.',
-    caution: CAUTION_WORDS.balance,
-  },
+  'chair-near': STEADY,
+  'wall-near': STEADY,
   'sits-throughout': {
     met: 'way',
     measure: ({ standingSeconds }) => standingSeconds,

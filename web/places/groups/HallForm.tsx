@@ -1,7 +1,8 @@
 import { Button, Checkbox, Input, InputNumber, Segmented, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import { emptyHall } from '../../../core/hall/emptyHall';
-import { Hall, type HallSheet } from '../../../core/hall/hall';
+import { Hall } from '../../../core/hall/hall';
+import { SHEET_FIELDS } from '../../../core/hall/sheetLines';
 import { HallPlan } from '../../hall/HallPlan';
 import { KeepOuts } from './KeepOuts';
 
@@ -28,17 +29,6 @@ const NUMBERS = [
   { field: 'chairs', label: 'Chairs', suffix: '', step: 1 },
   { field: 'wall', label: 'Wall to hold', suffix: 'm', step: 1 },
 ] as const;
-const SHEET: readonly { readonly field: keyof HallSheet; readonly label: string }[] = [
-  { field: 'entrance', label: 'Entrance and postcode, for an ambulance' },
-  { field: 'defibrillator', label: 'Defibrillator' },
-  { field: 'firstAid', label: 'First-aid box' },
-  { field: 'telephone', label: 'Where a telephone works' },
-  { field: 'exits', label: 'Exits and assembly point' },
-  { field: 'caretaker', label: 'Caretaker' },
-  { field: 'safeguarding', label: 'Safeguarding lead' },
-  { field: 'lights', label: 'Lights and heating' },
-];
-
 /** A hall: four numbers and a front, drawn as they are typed; what is kept out of; and the sheet for when something happens. */
 export function HallForm({ hall, title, onSave, onCancel }: Props) {
   const [now, setNow] = useState(hall);
@@ -147,10 +137,10 @@ export function HallForm({ hall, title, onSave, onCancel }: Props) {
         <p className="faded">
           On the back of the card, and one press away while you teach. No door or alarm codes here.
         </p>
-        {SHEET.map(({ field, label }) => (
+        {SHEET_FIELDS.map(({ field, asks }) => (
           <div key={field} className="hall-sheet-field">
             <label className="faded" htmlFor={`sheet-${field}`}>
-              {label}
+              {asks}
             </label>
             <Input
               id={`sheet-${field}`}
