@@ -19,7 +19,7 @@ if (!form) throw new Error('there is a form');
 const ids = form.entries.map(({ movementId }) => movementId);
 const places = Array.from({ length: 24 }, (_, place) => ids[place % ids.length] ?? '');
 const plan = classOf(places, 90);
-const request = { hall, less: NOTHING_LESS, people: 30, seenBy: {} };
+const request = { hall, less: NOTHING_LESS, people: 30, seenBy: {}, beginners: 3 };
 
 const timed = <Answer>(work: () => Answer): { ms: number; answer: Answer } => {
   const start = performance.now();

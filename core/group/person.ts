@@ -1,3 +1,4 @@
+import dayjs from 'dayjs';
 import { z } from 'zod';
 import { Needs } from '../needs/need';
 import { Slug } from '../words/ids';
@@ -32,3 +33,10 @@ export type Came = z.infer<typeof Came>;
 /** Whether somebody belongs to the group on a day. */
 export const comesOn = ({ since, until }: Person, day: string): boolean =>
   since <= day && (until === null || day < until);
+
+/** Somebody is a beginner for so many days. Convention: four weeks. */
+const BEGINS_FOR = 28;
+
+/** How many of those who belong to the group on a day have come for less than four weeks. */
+export const beginnersOn = (people: readonly Person[], day: string): number =>
+  people.filter((person) => comesOn(person, day) && dayjs(day).diff(dayjs(person.since), 'day') < BEGINS_FOR).length;

@@ -1,5 +1,5 @@
 import { needOf } from '../testing/needs';
-import type { Person } from './person';
+import { beginnersOn, type Person } from './person';
 import { presentOn } from './presentOn';
 import { seenBy } from './seenBy';
 
@@ -43,4 +43,14 @@ test('who is to be minded on a day comes then and has something written down, an
   expect(comers.map(({ id }) => id)).toEqual(['ada']);
   expect(JSON.stringify(comers)).not.toContain('left knee');
   expect(supports).toEqual({ chairs: 3, wall: null });
+});
+
+test('a beginner has come for less than four weeks', () => {
+  const people = [
+    person('ada'),
+    person('bram', { since: '2026-11-01' }),
+    person('celia', { since: '2026-10-30' }),
+    person('dov', { since: '2026-12-01' }),
+  ];
+  expect(beginnersOn(people, '2026-11-27')).toBe(1);
 });

@@ -264,7 +264,7 @@ describe('a class laid over a hall', () => {
     if (!answer) throw new Error('a class of known movements');
     return answer;
   };
-  const request = (more = {}) => ({ hall: hallWith(more), less: NOTHING_LESS, people: 6, seenBy: {} });
+  const request = (more = {}) => ({ hall: hallWith(more), less: NOTHING_LESS, people: 6, seenBy: {}, beginners: 0 });
 
   test('tells how many fit at each line, and more where less of the floor is taken', () => {
     const report = layClass(analysed([line('lift', 3)]), request());
@@ -338,6 +338,25 @@ describe('a class laid over a hall', () => {
     expect(report.turned?.quarter).toBe('left');
     expect(report.turned?.after).toBeGreaterThan((report.turned?.before ?? 1) + 0.1);
     expect(layClass(analysed([line('lift', 3)]), request()).turned).toBeNull();
+  });
+
+  test('tells at each heading how many see the instructor, and how many fit with room for all the way', () => {
+    const report = layClass(analysed([line('turned', 60)]), request({ length: 12, breadth: 10 }));
+    const at = (heading: number) => report.fronts.find((front) => front.heading === heading)?.seen ?? -1;
+    expect(at(0)).toBeGreaterThan(0.6);
+    expect(at(90)).toBeLessThan(at(0));
+    expect(report.fitWithWay).toBeGreaterThan(0);
+    const walking = layClass(analysed([line('sidesteps', 16)]), request({ length: 12, breadth: 10 }));
+    expect(walking.fitWithWay).toBeLessThanOrEqual(report.fitWithWay);
+  });
+
+  test('counts beginners against the places that have somebody ahead, and those who want something near', () => {
+    const present = presentWith([needOf('chair-near')], [needOf('wall-near'), needOf('chair-near')]);
+    const report = layClass(analysed([line('lift', 3)], present), { ...request(), beginners: 3 });
+    expect(report.ahead.beginners).toBe(3);
+    expect(report.ahead.places).toBe(report.spots.length - report.frontRow.places);
+    // Four chairs, and two places by three metres of wall.
+    expect(report.nearHold).toEqual({ wished: 2, places: 6 });
   });
 
   test('counts those who want the front row', () => {

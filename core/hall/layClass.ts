@@ -2,11 +2,12 @@ import { isSeated } from '../body/written/load';
 import type { Envelope } from '../movement/sample/envelope';
 import type { Movement } from '../movement/schema/movement';
 import { baseId } from '../movement/schema/version';
+import type { NeedKind } from '../needs/need';
 import type { AnalysedClass } from '../session/findings/finding/finding';
 import { facingsOf } from '../session/plan/line/facing';
 import { fewestAnchors } from './anchors';
 import { type Floor, type FreeFloor, freeFloor } from './freeFloor';
-import { acrossAndDeep, type Hall, type Less } from './hall';
+import { acrossAndDeep, type Hall, type Less, wallPlaces } from './hall';
 import { type LineFloor, lineFloor } from './lineFloor';
 import { type BeginElsewhere, beginElsewhere, type MeetsWall, meetsWall } from './meetsWall';
 import { type InstructorPlace, instructorPlace, type SightMap, seenInFront, sightMap } from './sight';
@@ -22,6 +23,8 @@ export interface HallRequest {
   readonly people: number;
   /** How many of them have seen a movement, by its base id; a movement that is not in it is known to nobody here. */
   readonly seenBy: Readonly<Record<string, number>>;
+  /** How many of them are beginners: they want somebody ahead of them. */
+  readonly beginners: number;
 }
 
 /** How many fit at a line. */
@@ -37,6 +40,8 @@ export interface Front extends Turned {
   readonly foremost: readonly number[];
   /** How many of them have the instructor behind their back. */
   readonly behind: number;
+  /** The share of the class that sees the instructor then, from the middle of the front. */
+  readonly seen: number;
   /** How many of those who come have seen every line that goes that way. */
   readonly knowing: number;
 }
@@ -65,6 +70,8 @@ export interface HallReport {
   readonly headed: readonly Headed[];
   readonly wall: MeetsWall | null;
   readonly elsewhere: BeginElsewhere | null;
+  /** How many fit with room for all the way of the class. */
+  readonly fitWithWay: number;
   readonly instructor: InstructorPlace;
   /** Of the lines for which they should stand elsewhere. */
   readonly stands: readonly { readonly itemId: string; readonly place: InstructorPlace }[];
@@ -73,6 +80,10 @@ export interface HallReport {
   readonly turned: BegunTurned | null;
   /** How many have said that they want the front row, and how many stand in it. */
   readonly frontRow: { readonly wished: number; readonly places: number };
+  /** How many have said that they want a wall or a chair near, and how many places there are by them. */
+  readonly nearHold: { readonly wished: number; readonly places: number };
+  /** How many are beginners, and how many places have somebody ahead. */
+  readonly ahead: { readonly beginners: number; readonly places: number };
 }
 
 /** How fast an instructor walks round a class, metres a second. Convention. */
@@ -136,9 +147,10 @@ function frontsOf(
   turns: readonly Turned[],
   spots: readonly Spot[],
   pitch: number,
-  instructor: Spot,
+  map: SightMap,
   knowing: (itemId: string) => number,
 ): Front[] {
+  const { at: instructor, free } = map.candidates[0];
   return turns.map((turn) => {
     const places = foremost(spots, turn.heading, pitch);
     return {
@@ -148,6 +160,9 @@ function frontsOf(
         const spot = spots[place];
         return spot !== undefined && isBehindBack(spot, turn.heading, instructor);
       }).length,
+      seen:
+        spots.filter((spot, place) => free[place] && !isBehindBack(spot, turn.heading, instructor)).length /
+        Math.max(1, spots.length),
       knowing: Math.min(...turn.lines.map(knowing)),
     };
   });
@@ -172,7 +187,7 @@ function begunTurned(map: SightMap, turns: readonly Turned[]): BegunTurned | nul
  * A class laid over a hall: how many fit at each line, where they stand, who is foremost whenever it turns and whether the instructor
  * is behind them, where the rows meet a wall and whether beginning elsewhere helps, and where to stand.
  */
-export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy }: HallRequest): HallReport {
+export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy, beginners }: HallRequest): HallReport {
   const floor = freeFloor(hall, less);
   const { across, deep } = acrossAndDeep(hall);
   const floors = floorsOf(analysed);
@@ -197,7 +212,7 @@ export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy }
     const movement = analysed.movements.get(itemId);
     return movement ? (seenBy[baseId(movement.id)] ?? 0) : people;
   };
-  const fronts = frontsOf(turns, spots, pitch, instructor.at, knowing);
+  const fronts = frontsOf(turns, spots, pitch, map, knowing);
   const lost = fronts.filter((front) => 2 * front.behind >= front.foremost.length && front.foremost.length > 0);
   const sweepOf = (itemId: string) => floors.get(itemId)?.sweep ?? null;
   const wall = meetsWall(floor, spots, track, sweepOf);
@@ -206,6 +221,8 @@ export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy }
     const place = instructorPlace(map, own);
     return place.at === instructor.at ? [] : [{ itemId, place }];
   });
+  const wishing = (...kinds: readonly NeedKind[]): number =>
+    analysed.present.comers.filter(({ needs }) => needs.some(({ kind }) => kinds.includes(kind))).length;
   const firstRow = Math.max(...spots.map(({ y }) => y));
   return {
     across,
@@ -225,11 +242,14 @@ export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy }
     elsewhere: wall && beginElsewhere(floor, spots, track, sweepOf),
     instructor,
     stands,
+    fitWithWay: layOut(floor, withWay(sweep, track), pitch).spots.length,
     walkRound: Math.round(walkAround(spots) / WALKING),
     turned: begunTurned(map, turns),
     frontRow: {
-      wished: analysed.present.comers.filter(({ needs }) => needs.some(({ kind }) => kind === 'front-row')).length,
+      wished: wishing('front-row'),
       places: spots.filter(({ y }) => firstRow - y < pitch / 4).length,
     },
+    nearHold: { wished: wishing('chair-near', 'wall-near'), places: hall.chairs + wallPlaces(hall) },
+    ahead: { beginners, places: spots.length - foremost(spots, 0, pitch).length },
   };
 }

@@ -21,7 +21,7 @@ const isLost = ({ behind, foremost }: Front): boolean => foremost.length > 0 && 
 
 /** Everything the hall says about a class, in the order it is needed: the room first, then the turns, the walls and where to stand. */
 export function HallSays({ report, people, groupId, nameOf, segments, knowing, onShow }: Props) {
-  const { lines, fronts, anchors, wall, elsewhere, instructor, stands, walkRound, turned, frontRow, spots } = report;
+  const { lines, fronts, anchors, wall, elsewhere, instructor, stands, walkRound, turned, spots } = report;
   const sorted = lines.toSorted((a, b) => a.fits - b.fits);
   const [tightest, widest] = [sorted[0], sorted.at(-1)];
   const lost = fronts.filter(isLost);
@@ -49,13 +49,14 @@ export function HallSays({ report, people, groupId, nameOf, segments, knowing, o
           </button>
           {elsewhere
             ? ` It is well if you ${elsewhereWords(elsewhere)}.`
-            : ' Beginning elsewhere does not help: fewer, or a rest to walk back.'}
+            : ` Beginning elsewhere does not help: ${report.fitWithWay} fit with room for all of the way, or both sides of it, or a rest to walk back.`}
         </li>
       )}
       {lost.map((front) => (
         <li key={front.heading} className="hall-short">
           Turned {headingWords(front.heading)} for {Math.round(front.seconds)} s ({front.lines.map(nameOf).join(', ')}):{' '}
-          {front.foremost.length} are foremost, you are behind {front.behind} of them.{' '}
+          {front.foremost.length} are foremost, you are behind {front.behind} of them, and {percent(front.seen)} of the
+          class see you.{' '}
           {front.knowing === 0
             ? 'None of those who come has seen all of it.'
             : `${front.knowing} of those who come have seen all of it.`}
@@ -87,16 +88,27 @@ export function HallSays({ report, people, groupId, nameOf, segments, knowing, o
           </span>
         ))}
       </li>
-      {frontRow.wished > 0 && (
-        <li className={frontRow.wished > frontRow.places ? 'hall-short' : ''}>
-          {frontRow.wished} want the front row, which has {frontRow.places} places.{' '}
-          {groupId && (
-            <Link className="hall-who" to={`/groups/${groupId}/people`}>
-              Who
-            </Link>
-          )}
-        </li>
-      )}
+      <Wishes report={report} groupId={groupId} />
     </ul>
   );
+}
+
+/** What some of them wish of their place, against the places there are: rows and corners, not a seating plan. */
+function Wishes({ report, groupId }: Pick<Props, 'report' | 'groupId'>) {
+  const { frontRow, nearHold, ahead } = report;
+  const wishes = [
+    { words: 'want the front row, which has', wished: frontRow.wished, places: frontRow.places },
+    { words: 'want a chair or a wall near, by which there are', wished: nearHold.wished, places: nearHold.places },
+    { words: 'are new and want somebody ahead of them, which is so at', wished: ahead.beginners, places: ahead.places },
+  ].filter(({ wished }) => wished > 0);
+  return wishes.map(({ words, wished, places }) => (
+    <li key={words} className={wished > places ? 'hall-short' : ''}>
+      {wished} {words} {places} places.{' '}
+      {groupId && (
+        <Link className="hall-who" to={`/groups/${groupId}/people`}>
+          Who
+        </Link>
+      )}
+    </li>
+  ));
 }

@@ -24,7 +24,7 @@ export function useComers(session: Session, { present, walkIns }: Pick<Teaching,
   const askHall = useCallback<AskJudge<Laid>>(
     (judge) =>
       hall
-        ? judge.layHall(session, asked, { hall, less: lessOn(hall, day), people, seenBy: {} })
+        ? judge.layHall(session, asked, { hall, less: lessOn(hall, day), people, seenBy: {}, beginners: 0 })
         : Promise.resolve(null),
     [session, asked, hall, day, people],
   );

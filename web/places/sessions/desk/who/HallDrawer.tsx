@@ -1,6 +1,7 @@
 import { App, Button, Checkbox, Drawer, InputNumber } from 'antd';
 import { useCallback, useState } from 'react';
 import { Link } from 'react-router';
+import { beginnersOn } from '../../../../../core/group/person';
 import { seenBy } from '../../../../../core/group/seenBy';
 import { type Hall, type Less, lessOn, withLess } from '../../../../../core/hall/hall';
 import type { HallReport } from '../../../../../core/hall/layClass';
@@ -69,11 +70,13 @@ function InHall({ session, timeline, askedOf, hall }: Props & { readonly hall: H
   const [atMs, setAtMs] = useState(0);
   const [putHall] = api.usePutHallMutation();
   const less = lessOn(hall, day);
+  const beginners = beginnersOn(coming?.people ?? [], day);
   const seen = useSeen(askedOf, day);
   const seenKey = JSON.stringify([...seen].map(([id, by]) => [id, by.size]));
   const ask = useCallback<AskJudge<HallReport | null>>(
-    (judge) => judge.layHall(session, asked, { hall, less, people, seenBy: Object.fromEntries(JSON.parse(seenKey)) }),
-    [session, asked, hall, less, people, seenKey],
+    (judge) =>
+      judge.layHall(session, asked, { hall, less, people, seenBy: Object.fromEntries(JSON.parse(seenKey)), beginners }),
+    [session, asked, hall, less, people, seenKey, beginners],
   );
   const { answer: report, failure, tryAgain } = useFromJudge(ask);
   const items = session.sections.flatMap((section) => section.items);
