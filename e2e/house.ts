@@ -5,9 +5,6 @@ import { openHouse, type RunningHouse } from './runningHouse';
 
 const CHROMIUM = [process.env.VESPERUM_CHROMIUM, '/usr/bin/chromium'].find((place) => place && existsSync(place));
 
-// A journey takes its time; outside of tests there is no limit to set.
-if (typeof jest !== 'undefined') jest.setTimeout(300_000);
-
 // What never comes is told from what is late on a busy machine; how fast things are is the bench's business.
 const PATIENCE_MS = Number(process.env.VESPERUM_PATIENCE_MS ?? 100_000);
 
@@ -180,6 +177,7 @@ async function whatStands(page: Page): Promise<string> {
 
 /** Goes to an address, and waits until its page stands. */
 export async function go(page: Page, address: string): Promise<void> {
+  await page.bringToFront();
   await page.goto(address, { waitUntil: 'domcontentloaded' });
   await standing(page);
 }
@@ -205,16 +203,22 @@ export async function textOf(page: Page, selector: string, wanted: RegExp = /./)
   return (await found.jsonValue())?.text ?? '';
 }
 
-/** Clicks what is there, in sight and at rest: a menu that still unfolds moves away under the pointer. */
+/**
+ * Clicks what is there, in sight and at rest: a menu that still unfolds moves away under the pointer. A page that another has come
+ * before, as one that was closed late may, draws nothing and is never at rest: it is brought to the front and tried once more.
+ */
 export async function click(
   page: Page,
   selector: string,
   options: Parameters<Locator<Element>['click']>[0] = {},
 ): Promise<void> {
-  await page
-    .locator(selector)
-    .setTimeout(PATIENCE_MS / 2)
-    .click(options);
+  const within = (ms: number) => page.locator(selector).setTimeout(ms).click(options);
+  try {
+    await within(PATIENCE_MS / 4);
+  } catch {
+    await page.bringToFront();
+    await within(PATIENCE_MS / 2);
+  }
 }
 
 export const testId = (name: string): string => `[data-testid="${name}"]`;

@@ -4,6 +4,9 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
+// A journey takes its time; outside of tests there is no limit to set.
+if (typeof jest !== 'undefined') jest.setTimeout(300_000);
+
 const root = join(import.meta.dirname, '..');
 /** The server as `npm run build` leaves it. */
 const SERVER = join(root, 'dist', 'serve.mjs');
