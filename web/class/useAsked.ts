@@ -64,11 +64,11 @@ const selectSessions = api.endpoints.sessions.select();
 const selectHalls = api.endpoints.halls.select();
 
 /** How much may be asked of the group of a class, what it has been taught before it, and who is to be minded. */
-export function useAsked({ id, groupId, date }: OfClass): AskedOf {
+export function useAsked({ id, groupId, date }: OfClass): AskedOf & { readonly isKnown: boolean } {
   api.useGroupsQuery();
   api.useSessionsQuery();
-  api.useHallsQuery();
-  api.usePeopleQuery(groupId ?? '', { skip: groupId === null });
+  const halls = api.useHallsQuery();
+  const people = api.usePeopleQuery(groupId ?? '', { skip: groupId === null });
   const select = useMemo(
     () =>
       createSelector(
@@ -80,5 +80,8 @@ export function useAsked({ id, groupId, date }: OfClass): AskedOf {
       ),
     [id, groupId, date],
   );
-  return useSelector(select);
+  const found = useSelector(select);
+  // Judged before it is known who comes, a class would be judged twice, and what was noticed would move under the hand.
+  const isKnown = !halls.isLoading && !people.isLoading;
+  return useMemo(() => ({ ...found, isKnown }), [found, isKnown]);
 }

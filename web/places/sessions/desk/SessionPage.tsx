@@ -63,7 +63,7 @@ function OpenDesk() {
 function Desk({ session }: { readonly session: Session }) {
   const timeline = useTimeline(session);
   const askedOf = useAsked(session);
-  const { findings, tide, failure } = useJudgement(askedOf.asked);
+  const { findings, tide, failure } = useJudgement(askedOf.asked, askedOf.isKnown);
   useUndoKeys();
   return (
     <div className="place session">

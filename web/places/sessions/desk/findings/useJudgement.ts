@@ -48,8 +48,11 @@ const judgedPart = createSelector(
     sections && slotMinutes && doors && breath && schools ? { sections, slotMinutes, doors, breath, schools } : null,
 );
 
-/** Judges the class on the desk away from the screen, at each change. Stale answers are dropped. */
-export function useJudgement(asked: Asked): Judgement {
+/**
+ * Judges the class on the desk away from the screen, at each change. Stale answers are dropped.
+ * @param isKnown whether it is known who comes; before that nothing is judged
+ */
+export function useJudgement(asked: Asked, isKnown: boolean): Judgement {
   const repertoire = useRepertoire();
   const [refused, setRefused] = useState<WorkerGone | null>(null);
   const [tries, setTries] = useState(0);
@@ -68,7 +71,7 @@ export function useJudgement(asked: Asked): Judgement {
       });
     const ask = async () => {
       const plan = judgedPart(store.getState());
-      if (plan === newest || !plan) return;
+      if (plan === newest || !plan || !isKnown) return;
       newest = plan;
       const quick = await askJudge(repertoire, (judge) => judge.judge(plan, asked, standing.current));
       if (plan !== newest) return;
@@ -92,7 +95,7 @@ export function useJudgement(asked: Asked): Judgement {
       newest = null;
       leave();
     };
-  }, [store, repertoire, asked, tries]);
+  }, [store, repertoire, asked, isKnown, tries]);
   const tryAgain = useCallback(() => setTries((before) => before + 1), []);
   // A part that could not be loaded is asked for again; one that died over this class would only die again.
   useEffect(() => {
