@@ -43,7 +43,7 @@ export function useShorten(taught: Session, setTaught: (session: Session) => voi
     (timeline: Timeline, { planMs }: Teaching) => {
       const then = notTonight(taught, timeline, planMs);
       if (then) change(then, 'Nothing new tonight');
-      else setShortening({ kind: 'fits' });
+      else setShortening({ kind: 'nothing-new' });
     },
     [taught, change],
   );
@@ -51,7 +51,10 @@ export function useShorten(taught: Session, setTaught: (session: Session) => voi
   const letGo = useCallback((): boolean => {
     if (shortening?.kind === 'taken' && before) setTaught(before);
     setShortening(null);
-    return shortening !== null && shortening.kind !== 'fits' && shortening.kind !== 'cannot';
+    return (
+      shortening !== null &&
+      (shortening.kind === 'looking' || shortening.kind === 'shortened' || shortening.kind === 'taken')
+    );
   }, [shortening, before, setTaught]);
   return { shortening, shorten, dropNew, letGo };
 }

@@ -22,6 +22,8 @@ function wordsOf(shortening: Shortening, startedAt: string): string {
       return 'Looking …';
     case 'fits':
       return 'It fits as it is.';
+    case 'nothing-new':
+      return 'Nothing new is left in this class.';
     case 'cannot':
       return 'What is left cannot be made to end in time: skip, or end it.';
     case 'taken':

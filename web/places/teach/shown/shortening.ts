@@ -5,5 +5,7 @@ import type { Session } from '../../../../core/session/plan/session';
 export type Shortening =
   | { readonly kind: 'looking' }
   | ShortenAnswer<Session>
+  /** Nothing new is left to be dropped. */
+  | { readonly kind: 'nothing-new' }
   /** Taken: for a while it can be taken back. */
   | { readonly kind: 'taken'; readonly words: string };
