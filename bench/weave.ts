@@ -6,8 +6,8 @@ import { costOfCloth, setUpLoom } from '../core/course/weave/graph/loom';
 import { keepGraphs, repairWeave } from '../core/course/weave/repairWeave';
 import { type Weaving, weave } from '../core/course/weave/weave';
 import { fixtureWeave } from '../core/testing/madeUpWeave';
-import { loadSolver } from '../server/weaving/highsSolver';
-import { weaveInThread } from '../server/weaving/weaveInThread';
+import { loadSolver } from '../server/threads/highsSolver';
+import { weaveInThread } from '../server/threads/weaveInThread';
 
 /** How near to the best there is a plan comes in so many seconds, on the weaves kept for it. */
 

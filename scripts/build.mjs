@@ -10,8 +10,10 @@ export const buildWeb = () => run(bin('vite'), ['build', '--logLevel', 'warn']);
 export async function buildServer() {
   try {
     await bundle({
-      // What weaves runs in a thread of its own, from a file of its own.
-      entryPoints: [join(root, 'scripts/serve.ts'), join(root, 'server/weaving/weaveWorker.ts')],
+      // What weaves and what lays out run in threads of their own, from files of their own.
+      entryPoints: ['scripts/serve.ts', 'server/threads/weaveWorker.ts', 'server/threads/layOutWorker.ts'].map((file) =>
+        join(root, file),
+      ),
       outdir: join(root, 'dist'),
       entryNames: '[name]',
       outExtension: { '.js': '.mjs' },

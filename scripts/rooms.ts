@@ -76,7 +76,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
   server: [
     'server/store/file',
     'server/store',
-    'server/weaving',
+    'server/threads',
     'server/routes/reply',
     'server/door',
     'server/routes/compute',

@@ -1,9 +1,8 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import { TimelineReply, TimelineRequest } from '../../../core/formats/api';
 import type { FindMovement } from '../../../core/movement/schema/movement';
-import { forecastFor } from '../../../core/session/report/forecast';
-import { slotVerdict } from '../../../core/session/report/slotVerdict';
-import { timelineOf } from '../../../core/session/schedule/timeline';
+import { movementIdsOf } from '../../../core/session/schedule/settleItem';
+import { layOutBeside } from '../../threads/layOutInThread';
 import { Refusal } from '../reply/problem';
 import { body, fails, json } from '../reply/replies';
 import { router } from '../reply/router';
@@ -16,19 +15,30 @@ const timeline = createRoute({
   responses: {
     200: json(TimelineReply, 'Segments, stretches and totals in whole milliseconds'),
     422: fails('A field is wrong'),
+    503: fails('What lays classes out has stopped'),
   },
 });
 
-export const computeRoutes = (find: FindMovement): OpenAPIHono =>
-  router().openapi(timeline, (context) => {
-    const { session, movements } = context.req.valid('json');
-    const inline = new Map(movements.map((movement) => [movement.id, movement]));
-    const finding = (id: string) => inline.get(id) ?? find(id);
-    const answer = timelineOf(session, finding);
-    if (!answer.ok) {
-      const errors = answer.problems.map(({ path, message }) => ({ path: ['session', ...path], message }));
+export function computeRoutes(find: FindMovement): OpenAPIHono {
+  const layOut = layOutBeside();
+  return router().openapi(timeline, async (context) => {
+    const { session, movements: inline } = context.req.valid('json');
+    const sent = new Map(inline.map((movement) => [movement.id, movement]));
+    const movements = new Map(
+      movementIdsOf(session.sections).flatMap((id) => {
+        const movement = sent.get(id) ?? find(id);
+        return movement ? [[id, movement] as const] : [];
+      }),
+    );
+    const laidOut = await layOut({ session, movements }).catch((error) => {
+      console.error(error);
+      throw new Refusal(503, 'What lays classes out has stopped. Ask again in a moment.');
+    });
+    if (!laidOut.ok) {
+      const errors = laidOut.problems.map(({ path, message }) => ({ path: ['session', ...path], message }));
       throw new Refusal(422, 'The session names something that does not exist.', { errors });
     }
-    const verdict = slotVerdict(forecastFor(session, answer.timeline, finding), session);
-    return context.json({ timeline: answer.timeline, verdict }, 200);
+    // The text is already the reply: reading it again would only hold the server up.
+    return context.body(laidOut.text, 200, { 'Content-Type': 'application/json' }) as never;
   });
+}

@@ -1,6 +1,6 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import { WeaveReply, WeaveRequest } from '../../../core/formats/courseApi';
-import { weaveInThread } from '../../weaving/weaveInThread';
+import { weaveInThread } from '../../threads/weaveInThread';
 import { Refusal } from '../reply/problem';
 import { body, fails, json } from '../reply/replies';
 import { router } from '../reply/router';

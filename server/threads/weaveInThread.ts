@@ -1,8 +1,6 @@
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
-import { Worker } from 'node:worker_threads';
 import type { WeaveInstance, WeavePlan } from '../../core/course/weave/graph/instance';
 import type { Weaving } from '../../core/course/weave/weave';
+import { openThread } from './openThread';
 
 export interface WeaveOrder {
   readonly instance: WeaveInstance;
@@ -17,18 +15,6 @@ interface Told {
   readonly isOver: boolean;
 }
 
-/** The thread's own file: built beside the server's, or from its source where the server runs from its own. */
-function openThread(order: WeaveOrder): Worker {
-  const built = join(import.meta.dirname, 'weaveWorker.mjs');
-  if (existsSync(built)) return new Worker(built, { workerData: order });
-  // A thread does not learn to read TypeScript from its parent.
-  const source = JSON.stringify(join(import.meta.dirname, 'weaveWorker.ts'));
-  return new Worker(`import('tsx/esm/api').then(({ tsImport }) => tsImport(${source}, ${source}))`, {
-    workerData: order,
-    eval: true,
-  });
-}
-
 /**
  * Weaves in a thread of its own, so that the server goes on answering.
  * @param signal stops it
@@ -36,7 +22,7 @@ function openThread(order: WeaveOrder): Worker {
  */
 export function weaveInThread(order: WeaveOrder, signal?: AbortSignal): Promise<Weaving> {
   return new Promise((resolve, reject) => {
-    const thread = openThread(order);
+    const thread = openThread('weaveWorker', { workerData: order });
     const stop = () => void thread.terminate();
     const finish = () => {
       signal?.removeEventListener('abort', stop);
