@@ -1,18 +1,16 @@
 import { isSeated } from '../body/written/load';
-import type { Envelope } from '../movement/sample/envelope';
 import type { Movement } from '../movement/schema/movement';
 import { baseId } from '../movement/schema/version';
 import type { NeedKind } from '../needs/need';
 import type { AnalysedClass } from '../session/findings/finding/finding';
-import { facingsOf } from '../session/plan/line/facing';
 import { fewestAnchors } from './anchors';
-import { type Floor, type FreeFloor, freeFloor } from './freeFloor';
+import type { Floor, FreeFloor } from './freeFloor';
 import { acrossAndDeep, type Hall, type Less, wallPlaces } from './hall';
-import { type LineFloor, lineFloor } from './lineFloor';
-import { type BeginElsewhere, beginElsewhere, type MeetsWall, meetsWall } from './meetsWall';
+import { type BeginElsewhere, beginElsewhere, type MeetsWall } from './meetsWall';
+import { layRows, sweepIn } from './rows';
 import { type InstructorPlace, instructorPlace, type SightMap, seenInFront, sightMap } from './sight';
-import { type Layout, layOut, type Spot, takenBy } from './spots';
-import { classTrack, type Station } from './track';
+import { layOut, type Spot } from './spots';
+import type { Station } from './track';
 import { foremost, type Headed, headedIn, headingsOf, isBehindBack, type Turned } from './turns';
 
 /** What a class is laid over. */
@@ -91,48 +89,6 @@ const WALKING = 1;
 /** A quarter turn is offered where it is seen so much more of the time. Convention. */
 const WORTH_TURNING = 0.1;
 
-const mostRoom = (rooms: readonly Envelope[]): Envelope => ({
-  left: Math.max(0, ...rooms.map(({ left }) => left)),
-  right: Math.max(0, ...rooms.map(({ right }) => right)),
-  front: Math.max(0, ...rooms.map(({ front }) => front)),
-  back: Math.max(0, ...rooms.map(({ back }) => back)),
-});
-
-/** What one needs to each side with all the way of the class. */
-const withWay = (sweep: Envelope, track: readonly Station[]): Envelope => ({
-  left: sweep.left + Math.max(0, ...track.map(({ x }) => -x)),
-  right: sweep.right + Math.max(0, ...track.map(({ x }) => x)),
-  front: sweep.front + Math.max(0, ...track.map(({ y }) => y)),
-  back: sweep.back + Math.max(0, ...track.map(({ y }) => -y)),
-});
-
-/**
- * The rows with room for all the way the class goes, where so many then find a place; else for its way to the sides, else for its way
- * forward and back, else for none of it: then the wall is told.
- */
-function roomiest(floor: FreeFloor, sweep: Envelope, track: readonly Station[], pitch: number, people: number): Layout {
-  const all = withWay(sweep, track);
-  const across = { ...sweep, left: all.left, right: all.right };
-  const deep = { ...sweep, front: all.front, back: all.back };
-  const layouts = [all, across, deep].map((room) => layOut(floor, room, pitch));
-  return layouts.find(({ spots }) => spots.length >= people) ?? layOut(floor, sweep, pitch);
-}
-
-function floorsOf({ plan, timeline, movements }: AnalysedClass): Map<string, LineFloor> {
-  const floors = new Map<string, LineFloor>();
-  const facings = facingsOf(plan);
-  for (const [itemId, movement] of movements)
-    floors.set(
-      itemId,
-      lineFloor(
-        movement,
-        timeline.segments.filter((segment) => segment.itemId === itemId),
-        facings.get(itemId) ?? 0,
-      ),
-    );
-  return floors;
-}
-
 /** Metres from one side of the rows to the other, past their nearer end. */
 function walkAround(spots: readonly Spot[]): number {
   if (spots.length === 0) return 0;
@@ -188,20 +144,16 @@ function begunTurned(map: SightMap, turns: readonly Turned[]): BegunTurned | nul
  * is behind them, where the rows meet a wall and whether beginning elsewhere helps, and where to stand.
  */
 export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy, beginners }: HallRequest): HallReport {
-  const floor = freeFloor(hall, less);
+  const rows = layRows(analysed, { hall, less, people });
+  const { floor, floors, pitch, track, spots, wall, fitWithWay } = rows;
   const { across, deep } = acrossAndDeep(hall);
-  const floors = floorsOf(analysed);
-  const lines = [...floors].map(([itemId, { room, pitch }]): LineFits => {
-    const rows = layOut(floor, room, pitch).spots.length;
+  const lines = [...floors].map(([itemId, one]): LineFits => {
+    const places = layOut(floor, one.room, one.pitch).spots.length;
     const movement = analysed.movements.get(itemId);
     // On chairs no more than there are.
     const seats = movement && isSeated(movement.start.load) ? hall.chairs : Number.POSITIVE_INFINITY;
-    return { itemId, fits: Math.min(rows, seats), pitch };
+    return { itemId, fits: Math.min(places, seats), pitch: one.pitch };
   });
-  const pitch = Math.max(0, ...lines.map((one) => one.pitch));
-  const track = classTrack(analysed);
-  const sweep = mostRoom([...floors.values()].map((one) => one.sweep));
-  const spots = takenBy(roomiest(floor, sweep, track, pitch, people), people);
 
   const seated = [...analysed.movements.values()].every((movement: Movement) => isSeated(movement.start.load));
   const area: Floor = { ...floor.floor, front: Math.max(floor.floor.back, deep - less.front) };
@@ -214,8 +166,6 @@ export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy, 
   };
   const fronts = frontsOf(turns, spots, pitch, map, knowing);
   const lost = fronts.filter((front) => 2 * front.behind >= front.foremost.length && front.foremost.length > 0);
-  const sweepOf = (itemId: string) => floors.get(itemId)?.sweep ?? null;
-  const wall = meetsWall(floor, spots, track, sweepOf);
   const stands = [...floors.keys()].flatMap((itemId) => {
     const own = headingsOf(analysed.pieces.filter((piece) => piece.itemId === itemId));
     const place = instructorPlace(map, own);
@@ -239,10 +189,10 @@ export function layClass(analysed: AnalysedClass, { hall, less, people, seenBy, 
     track,
     headed: headedIn(analysed.pieces),
     wall,
-    elsewhere: wall && beginElsewhere(floor, spots, track, sweepOf),
+    elsewhere: wall && beginElsewhere(floor, spots, track, sweepIn(rows)),
     instructor,
     stands,
-    fitWithWay: layOut(floor, withWay(sweep, track), pitch).spots.length,
+    fitWithWay,
     walkRound: Math.round(walkAround(spots) / WALKING),
     turned: begunTurned(map, turns),
     frontRow: {

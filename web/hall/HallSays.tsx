@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { edgeWords, elsewhereWords, headingWords } from '../../core/hall/hallWords';
 import type { Front, HallReport } from '../../core/hall/layClass';
@@ -13,6 +14,8 @@ interface Props {
   /** What those who could be anchors are called, for some lines; asked for each time. */
   readonly knowing: ((lines: readonly string[]) => readonly string[]) | null;
   readonly onShow: (atMs: number) => void;
+  /** What else keeps the rows from the wall, to be taken. */
+  readonly mends: ReactNode;
 }
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
@@ -20,7 +23,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`;
 const isLost = ({ behind, foremost }: Front): boolean => foremost.length > 0 && 2 * behind >= foremost.length;
 
 /** Everything the hall says about a class, in the order it is needed: the room first, then the turns, the walls and where to stand. */
-export function HallSays({ report, people, groupId, nameOf, segments, knowing, onShow }: Props) {
+export function HallSays({ report, people, groupId, nameOf, segments, knowing, onShow, mends }: Props) {
   const { lines, fronts, anchors, wall, elsewhere, instructor, stands, walkRound, turned, spots } = report;
   const sorted = lines.toSorted((a, b) => a.fits - b.fits);
   const [tightest, widest] = [sorted[0], sorted.at(-1)];
@@ -49,7 +52,8 @@ export function HallSays({ report, people, groupId, nameOf, segments, knowing, o
           </button>
           {elsewhere
             ? ` It is well if you ${elsewhereWords(elsewhere)}.`
-            : ` Beginning elsewhere does not help: ${report.fitWithWay} fit with room for all of the way, or both sides of it, or a rest to walk back.`}
+            : ` Beginning elsewhere does not help: ${report.fitWithWay} fit with room for all of the way.`}
+          {mends}
         </li>
       )}
       {lost.map((front) => (

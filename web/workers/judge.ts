@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import equal from 'fast-deep-equal';
 import { type HallReport, type HallRequest, layClass } from '../../core/hall/layClass';
+import { wallMends } from '../../core/hall/wallMends';
 import type { Movement } from '../../core/movement/schema/movement';
 import { unsteadyLines } from '../../core/needs/unsteadyLines';
 import { countWays, type LineNeeds, type WayCount, whoNeedsWhat } from '../../core/needs/whoNeedsWhat';
@@ -76,6 +77,11 @@ const judge = {
   layHall(plan: Plan, asked: Asked, request: HallRequest): HallReport | null {
     const analysed = analyseClass(plan, contextOf(asked));
     return analysed && layClass(analysed, request);
+  },
+  /** What keeps a class from the wall of its hall, each tried. */
+  mendWall(plan: Plan, asked: Asked, request: Pick<HallRequest, 'hall' | 'less' | 'people'>): TriedRemedy[] {
+    const analysed = analyseClass(plan, contextOf(asked));
+    return analysed ? wallMends(analysed, request) : [];
   },
 };
 export type Judge = typeof judge;

@@ -1,25 +1,13 @@
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { useEffect, useState } from 'react';
-import { ActionCreators } from 'redux-undo';
 import type { Finding } from '../../../../../core/session/findings/finding/finding';
-import type { Preview, TriedRemedy } from '../../../../../core/session/findings/preview';
+import type { TriedRemedy } from '../../../../../core/session/findings/preview';
 import type { Session } from '../../../../../core/session/plan/session';
-import { minutes } from '../../../../../core/words/clockWords';
 import { WorkerGone } from '../../../../app/machine/startWorker';
 import { useRepertoire } from '../../../../app/repertoire';
-import { useAppDispatch } from '../../../../app/store';
-import { inWords } from '../../../../app/words';
 import { askMender, letMenderGo } from '../../../../class/people/theJudge';
-import { mended } from '../../draft/draft';
 import type { NoticedProps } from './noticedProps';
-
-/** What a remedy would do, in a few words: "45 s more, 59:10 in all; 2 things gone". */
-export function previewWords({ addsMs, totalMs, gone, appears }: Preview): string {
-  const adds = Math.abs(addsMs) < 500 ? 'no longer' : `${inWords(addsMs)} ${addsMs > 0 ? 'more' : 'less'}`;
-  const clears = gone.length > 1 ? `; settles ${gone.length} things` : '';
-  const brings = appears.length > 0 ? `; brings: ${appears.join(' ')}` : '';
-  return `${adds}, ${minutes(totalMs)} in all${clears}${brings}`;
-}
+import { RemedyList } from './RemedyList';
 
 /** What would mend a finding. Each has been tried; taking one is one step that can be undone. */
 export function Remedies({
@@ -32,8 +20,6 @@ export function Remedies({
   const [hangsOn, setHangsOn] = useState<readonly string[]>([]);
   const [refused, setRefused] = useState<string | null>(null);
   const [tries, setTries] = useState(0);
-  const dispatch = useAppDispatch();
-  const { message } = App.useApp();
   const { asked } = askedOf;
   useEffect(() => {
     let isStale = false;
@@ -57,21 +43,6 @@ export function Remedies({
       letMenderGo();
     };
   }, [session, repertoire, asked, finding, tries]);
-
-  const take = ({ edits, label }: TriedRemedy) => {
-    dispatch(mended(edits));
-    message.open({
-      content: (
-        <>
-          {label}.{' '}
-          <Button size="small" onClick={() => dispatch(ActionCreators.undo())}>
-            Undo
-          </Button>
-        </>
-      ),
-      duration: 6,
-    });
-  };
 
   if (refused !== null)
     return (
@@ -97,16 +68,7 @@ export function Remedies({
   return (
     <>
       {sensitivity}
-      <ul className="remedies" aria-label="What would mend it" aria-busy={isOld}>
-        {remedies.map((remedy) => (
-          <li key={remedy.label}>
-            <Button size="small" disabled={isOld} onClick={() => take(remedy)}>
-              {remedy.label}
-            </Button>
-            <span className="number">{previewWords(remedy.preview)}</span>
-          </li>
-        ))}
-      </ul>
+      <RemedyList remedies={remedies} label="What would mend it" isOld={isOld} />
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { App, Button, Checkbox, Drawer, InputNumber } from 'antd';
+import { App, Checkbox, Drawer, InputNumber } from 'antd';
 import { useCallback, useState } from 'react';
 import { Link } from 'react-router';
 import { beginnersOn } from '../../../../../core/group/person';
@@ -20,6 +20,8 @@ import type { AskedOf } from '../../../../class/useAsked';
 import { HallPlay } from '../../../../hall/HallPlay';
 import { HallSays } from '../../../../hall/HallSays';
 import { TonightsFloor } from '../../../../hall/TonightsFloor';
+import { NotWorkedOut } from './NotWorkedOut';
+import { WallMends } from './WallMends';
 import './who.css';
 
 interface Props {
@@ -113,14 +115,7 @@ function InHall({ session, timeline, askedOf, hall }: Props & { readonly hall: H
         <span className="faded">{counted === null && coming ? 'by who came so far' : 'by your word'}</span>
       </div>
       <TonightsFloor hall={hall} less={less} onChange={(to) => void setLess(to)} />
-      {failure && (
-        <p role="alert">
-          It could not be laid out. {failure}{' '}
-          <Button size="small" onClick={tryAgain}>
-            Try again
-          </Button>
-        </p>
-      )}
+      {failure && <NotWorkedOut what="It could not be laid out." failure={failure} onTryAgain={tryAgain} />}
       {!report && !failure && <p className="faded">Laying it out …</p>}
       {report && (
         <>
@@ -139,6 +134,7 @@ function InHall({ session, timeline, askedOf, hall }: Props & { readonly hall: H
             segments={timeline.segments}
             knowing={withNames ? knowing : null}
             onShow={setAtMs}
+            mends={<WallMends session={session} askedOf={askedOf} hall={hall} less={less} people={people} />}
           />
           <Checkbox checked={withNames} onChange={({ target }) => setWithNames(target.checked)}>
             Names of those who know it, this time

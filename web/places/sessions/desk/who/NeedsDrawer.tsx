@@ -1,4 +1,4 @@
-import { Button, Checkbox, Drawer } from 'antd';
+import { Checkbox, Drawer } from 'antd';
 import { useCallback, useState } from 'react';
 import { Link } from 'react-router';
 import type { WayThrough } from '../../../../../core/needs/wayThrough';
@@ -11,6 +11,7 @@ import { useComing } from '../../../../class/people/useComing';
 import { type AskJudge, useFromJudge } from '../../../../class/people/useFromJudge';
 import type { AskedOf } from '../../../../class/useAsked';
 import { taken } from '../../draft/hand';
+import { NotWorkedOut } from './NotWorkedOut';
 import './who.css';
 
 interface Props {
@@ -62,14 +63,7 @@ export function NeedsDrawer({ session, askedOf, onClose }: Props) {
           <Checkbox checked={withNames} onChange={({ target }) => setWithNames(target.checked)}>
             With names, this time
           </Checkbox>
-          {failure && (
-            <p role="alert">
-              It could not be worked out. {failure}{' '}
-              <Button size="small" onClick={tryAgain}>
-                Try again
-              </Button>
-            </p>
-          )}
+          {failure && <NotWorkedOut what="It could not be worked out." failure={failure} onTryAgain={tryAgain} />}
           {!answer && !failure && <p className="faded">Looking …</p>}
           {answer && told.length === 0 && <p>Nothing you have written down stands in the way of any line.</p>}
           <ul className="needs-lines">
