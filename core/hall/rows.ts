@@ -1,3 +1,4 @@
+import { firstBy } from 'remeda';
 import type { Envelope } from '../movement/sample/envelope';
 import type { AnalysedClass } from '../session/findings/finding/finding';
 import { facingsOf } from '../session/plan/line/facing';
@@ -5,7 +6,7 @@ import { type FreeFloor, freeFloor } from './freeFloor';
 import type { Hall, Less } from './hall';
 import { type LineFloor, lineFloor } from './lineFloor';
 import { type MeetsWall, meetsWall } from './meetsWall';
-import { type Layout, layOut, type Spot, takenBy } from './spots';
+import { layOut, type Spot, takenBy } from './spots';
 import { classTrack, type Station } from './track';
 
 /** The rows of a class on a floor, with the way they go. */
@@ -43,15 +44,48 @@ const withWay = (sweep: Envelope, track: readonly Station[]): Envelope => ({
   back: sweep.back + Math.max(0, ...track.map(({ y }) => -y)),
 });
 
+/** Where there is no room for all of the way, rows are looked for with room for so much of it. */
+const SHARES_OF_WAY = [0.75, 0.5, 0.25] as const;
+
+/** What one needs to each side with a share of the way from the first to the second. */
+const between = (sweep: Envelope, all: Envelope, share: number): Envelope => ({
+  left: sweep.left + share * (all.left - sweep.left),
+  right: sweep.right + share * (all.right - sweep.right),
+  front: sweep.front + share * (all.front - sweep.front),
+  back: sweep.back + share * (all.back - sweep.back),
+});
+
+interface RoomFor {
+  readonly floor: FreeFloor;
+  /** What one needs to each side in the widest of the lines, and with all the way of the class. */
+  readonly sweep: Envelope;
+  readonly all: Envelope;
+  readonly pitch: number;
+  readonly people: number;
+}
+
 /**
- * The rows with room for all the way the class goes, where so many then find a place; else for its way to the sides, else for its way
- * forward and back, else for none of it: then the wall is told.
+ * The rows in which so many have a place with room for all the way the class goes. Where there are none, those of some others that
+ * meet something last: with room for its way to the sides, for its way forward and back, for a share of it, for none of it.
+ * @param meets what a choice of spots meets
  */
-function roomiest(floor: FreeFloor, sweep: Envelope, all: Envelope, pitch: number, people: number): Layout {
-  const across = { ...sweep, left: all.left, right: all.right };
-  const deep = { ...sweep, front: all.front, back: all.back };
-  const layouts = [all, across, deep].map((room) => layOut(floor, room, pitch));
-  return layouts.find(({ spots }) => spots.length >= people) ?? layOut(floor, sweep, pitch);
+function roomiest(
+  { floor, sweep, all, pitch, people }: RoomFor,
+  meets: (spots: readonly Spot[]) => MeetsWall | null,
+): readonly Spot[] {
+  const [withAll, ...others] = [
+    all,
+    { ...sweep, left: all.left, right: all.right },
+    { ...sweep, front: all.front, back: all.back },
+    ...SHARES_OF_WAY.map((share) => between(sweep, all, share)),
+    sweep,
+  ].map((room) => () => layOut(floor, room, pitch));
+  const wanted = withAll?.();
+  if (wanted && wanted.spots.length >= people) return takenBy(wanted, people);
+  const laid = others.map((lay) => takenBy(lay(), people)).filter((spots) => spots.length >= people);
+  const late = (spots: readonly Spot[]): number => meets(spots)?.atMs ?? Number.POSITIVE_INFINITY;
+  // Where not even that many stand, as many as do.
+  return firstBy(laid, [late, 'desc']) ?? takenBy(layOut(floor, sweep, pitch), people);
 }
 
 function floorsOf({
@@ -79,14 +113,15 @@ export function layRows(
   const track = classTrack(analysed);
   const sweep = mostRoom([...floors.values()].map((one) => one.sweep));
   const all = withWay(sweep, track);
-  const spots = takenBy(roomiest(floor, sweep, all, pitch, people), people);
+  const meets = (spots: readonly Spot[]) => meetsWall(floor, spots, track, sweepIn({ floors }));
+  const spots = roomiest({ floor, sweep, all, pitch, people }, meets);
   return {
     floor,
     floors,
     pitch,
     track,
     spots,
-    wall: meetsWall(floor, spots, track, sweepIn({ floors })),
+    wall: meets(spots),
     fitWithWay: layOut(floor, all, pitch).spots.length,
   };
 }

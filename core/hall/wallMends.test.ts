@@ -1,5 +1,6 @@
 import { applyEdits } from '../session/edit/planEdit';
 import { analyseAfter, analyseClass } from '../session/findings/finding/analyseClass';
+import { newPause } from '../session/plan/defaults';
 import { classWith, contextWith, find, line } from '../testing/cleanClass';
 import { movement } from '../testing/sample';
 import { Hall, NOTHING_LESS } from './hall';
@@ -67,4 +68,21 @@ test('a line on one side only is offered on both where they then stay clear of t
   const again = analysed([line('sided', 4, { sides: 'left-only', rounds: 4 })]);
   const labels = wallMends(again, on(hallOf(6, 6))).map(({ label }) => label);
   expect(labels).toContainEqual(expect.stringMatching(/on both sides/));
+});
+
+test('where two lines meet the wall one is mended at a time, and the next is named', () => {
+  const of = analysed([
+    line('sidesteps', 16),
+    line('lift', 6),
+    newPause('rest', 'walk-back', 60),
+    line('sidesteps', 16),
+  ]);
+  const mends = wallMends(of, on(hallOf(7.8, 6), 6));
+  expect(mends.length).toBeGreaterThan(0);
+  for (const { label, edits } of mends) {
+    expect(label).toMatch(/; then .* meets the left wall$/);
+    const after = analyseAfter(of, edits);
+    const next = after && layClass(after, whole(hallOf(7.8, 6), 6)).wall;
+    expect(next?.itemId).not.toBe(of.plan.sections[2]?.items[0]?.id);
+  }
 });

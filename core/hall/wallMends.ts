@@ -8,6 +8,8 @@ import { fewer, inRounds, restsBefore } from '../session/findings/remedies/easin
 import { movementLine } from '../session/findings/remedies/mending';
 import { facingWords } from '../session/plan/line/facing';
 import type { Hall, Less } from './hall';
+import { edgeWords } from './hallWords';
+import type { MeetsWall } from './meetsWall';
 import { layRows, type Rows } from './rows';
 
 /** Turned by a quarter to the right, to the left, or right round. */
@@ -64,9 +66,34 @@ function sidesByTurns(analysed: AnalysedClass, itemId: string): Remedy[] {
   });
 }
 
+interface Further {
+  readonly remedy: Remedy;
+  /** What meets the wall then. */
+  readonly next: MeetsWall;
+}
+
+/** The first of some remedies with which another line, later in the class, is the first to meet something. */
+function firstThatGoesFurther(
+  remedies: readonly Remedy[],
+  now: MeetsWall,
+  wallWith: (remedy: Remedy) => MeetsWall | null,
+): Further[] {
+  for (const remedy of remedies) {
+    const next = wallWith(remedy);
+    if (next && next.itemId !== now.itemId && next.atMs > now.atMs) return [{ remedy, next }];
+  }
+  return [];
+}
+
+const withNext = (analysed: AnalysedClass, { remedy, next }: Further): Remedy => ({
+  ...remedy,
+  label: `${remedy.label}; then ${nameOf(analysed, next.itemId)} meets ${edgeWords(next)}`,
+});
+
 /**
  * What keeps the outer row from the wall, each tried on the floor and with what else it would do to the class: turning the row, the
- * sides by turns, a rest to walk back, rounds, fewer. None where the rows meet nothing; those that bring the least that is new first.
+ * sides by turns, a rest to walk back, rounds, fewer. Where none is enough, those after which another line is the first to meet it. None
+ * where the rows meet nothing; those that bring the least that is new first.
  */
 export function wallMends(
   analysed: AnalysedClass,
@@ -87,12 +114,14 @@ export function wallMends(
     inRounds(analysed, wall.itemId),
     fewer(analysed, wall.itemId),
   ];
-  const helps = ({ edits }: Remedy): boolean => {
+  const wallWith = ({ edits }: Remedy): MeetsWall | null => {
     const after = analyseAfter(analysed, edits);
-    return after !== null && layRows(after, request).wall === null;
+    return after ? layRows(after, request).wall : wall;
   };
-  return kinds
-    .flatMap((remedies) => remedies.find(helps) ?? [])
+  const clearing = kinds.flatMap((remedies) => remedies.find((remedy) => wallWith(remedy) === null) ?? []);
+  // Where several lines meet it, one is mended at a time, and the next is named.
+  const first = clearing.length > 0 ? [] : kinds.flatMap((remedies) => firstThatGoesFurther(remedies, wall, wallWith));
+  return [...clearing, ...first.map((one) => withNext(analysed, one))]
     .flatMap((remedy) => {
       const preview = previewOf(analysed, remedy.edits);
       return preview ? [{ ...remedy, preview }] : [];

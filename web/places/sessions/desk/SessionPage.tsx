@@ -16,6 +16,8 @@ import { LinePanel } from './line/LinePanel';
 import { OrderDrag } from './order/OrderDrag';
 import { RunningOrder } from './order/RunningOrder';
 import { TidePanel } from './tide/TidePanel';
+import { NotWorkedOut } from './who/NotWorkedOut';
+import { NeedsBeside, useNeedsBeside } from './who/needsBeside';
 import './print.css';
 import './session.css';
 
@@ -64,6 +66,7 @@ function Desk({ session }: { readonly session: Session }) {
   const timeline = useTimeline(session);
   const askedOf = useAsked(session);
   const { findings, tide, failure } = useJudgement(askedOf.asked, askedOf.isKnown);
+  const needs = useNeedsBeside(session, askedOf);
   useUndoKeys();
   return (
     <div className="place session">
@@ -78,9 +81,18 @@ function Desk({ session }: { readonly session: Session }) {
           </Button>
         </p>
       )}
+      {needs.failure && (
+        <NotWorkedOut
+          what="Who needs what could not be worked out."
+          failure={needs.failure}
+          onTryAgain={needs.tryAgain}
+        />
+      )}
       <TidePanel session={session} timeline={timeline} tide={tide} strength={askedOf.asked.strength} />
       <div className="session-columns">
-        <RunningOrder session={session} timeline={timeline} />
+        <NeedsBeside value={needs.answer}>
+          <RunningOrder session={session} timeline={timeline} />
+        </NeedsBeside>
         <LinePanel session={session} timeline={timeline} askedOf={askedOf} findings={findings} />
       </div>
       <ConflictDialog />

@@ -12,9 +12,11 @@ interface Hand {
   readonly lastChosen: string | null;
   /** The drawer that is open; null where none is. */
   readonly drawer: Drawer | null;
+  /** Whether who needs what stands beside the lines. */
+  readonly isNeedsBeside: boolean;
 }
 
-const EMPTY: Hand = { inHand: null, pointed: null, chosen: [], lastChosen: null, drawer: null };
+const EMPTY: Hand = { inHand: null, pointed: null, chosen: [], lastChosen: null, drawer: null, isNeedsBeside: false };
 
 const hand = createSlice({
   name: 'hand',
@@ -34,10 +36,11 @@ const hand = createSlice({
     }),
     letGo: (now) => ({ ...now, chosen: [], lastChosen: null }),
     drawerOpened: (now, { payload }: PayloadAction<Drawer | null>) => ({ ...now, drawer: payload }),
+    needsBeside: (now, { payload }: PayloadAction<boolean>) => ({ ...now, isNeedsBeside: payload }),
     /** Another class lies on the desk. */
     emptied: () => EMPTY,
   },
 });
 
-export const { taken, pointedAt, chosenToo, chosenInstead, letGo, drawerOpened, emptied } = hand.actions;
+export const { taken, pointedAt, chosenToo, chosenInstead, letGo, drawerOpened, needsBeside, emptied } = hand.actions;
 export const handReducer = hand.reducer;

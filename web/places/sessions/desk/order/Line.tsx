@@ -31,6 +31,7 @@ import { type DeskState, selectChosen, useDeskSelector } from '../../draft/draft
 import { taken } from '../../draft/hand';
 import { LineActs } from './LineActs';
 import { LineCount } from './LineCount';
+import { LineNeeds } from './LineNeeds';
 import { type LineView, selectLineView } from './lineViews';
 
 const RAMP_WORDS = { sink: 'lower', range: 'wider', hands: 'hands higher', tempo: 'quicker' } as const;
@@ -229,6 +230,7 @@ function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirs
       </div>
       <LineCount item={item} movement={movement} title={title} total={total} />
       <div className="line-breath">{movement && <BreathLine stretches={breath} scale={6} most={92} />}</div>
+      <LineNeeds id={id} title={title} />
       <button
         type="button"
         className="bare number line-minutes"

@@ -10,7 +10,8 @@ import { useAppDispatch } from '../../../../app/store';
 import { useComing } from '../../../../class/people/useComing';
 import { type AskJudge, useFromJudge } from '../../../../class/people/useFromJudge';
 import type { AskedOf } from '../../../../class/useAsked';
-import { taken } from '../../draft/hand';
+import { useDeskSelector } from '../../draft/draftStore';
+import { needsBeside, taken } from '../../draft/hand';
 import { NotWorkedOut } from './NotWorkedOut';
 import './who.css';
 
@@ -40,6 +41,7 @@ export function NeedsDrawer({ session, askedOf, onClose }: Props) {
   const { asked, group } = askedOf;
   const coming = useComing(group?.id ?? null);
   const [withNames, setWithNames] = useState(false);
+  const isBeside = useDeskSelector(({ hand }) => hand.isNeedsBeside);
   const dispatch = useAppDispatch();
   const ask = useCallback<AskJudge<LineNeeds[]>>((judge) => judge.whoNeeds(session, asked), [session, asked]);
   const { answer, failure, tryAgain } = useFromJudge(ask);
@@ -60,6 +62,9 @@ export function NeedsDrawer({ session, askedOf, onClose }: Props) {
             Something is written down for {minded} of those who come. Where a line is not in this list, nothing you have
             written down stands in the way.
           </p>
+          <Checkbox checked={isBeside} onChange={({ target }) => dispatch(needsBeside(target.checked))}>
+            Beside the lines, in counts
+          </Checkbox>
           <Checkbox checked={withNames} onChange={({ target }) => setWithNames(target.checked)}>
             With names, this time
           </Checkbox>
