@@ -114,6 +114,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     ['web/places/sessions/list', 'web/places/sessions/compare'],
     'web/places/repertoire/movement',
     ['web/places/repertoire/wall', 'web/places/repertoire/form', 'web/places/repertoire/editor'],
+    'web/places/groups/halls',
     'web/places/teach/shown',
     'web/places/courses/weave',
     'web/places/courses/drawing',

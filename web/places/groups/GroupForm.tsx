@@ -5,6 +5,7 @@ import { Group } from '../../../core/group/group';
 import { schoolsWords } from '../../../core/movement/adapt/schoolWords';
 import { api } from '../../app/server/api';
 import { MeetingFields } from '../../fields/MeetingFields';
+import { NameField } from '../../fields/NameField';
 import { PiecesField } from '../../fields/PiecesField';
 import { SchoolQuestions } from '../../fields/SchoolQuestions';
 import { TaughtSoFar } from './TaughtSoFar';
@@ -46,20 +47,7 @@ export function GroupForm({ group, title, onSave, onCancel }: Props) {
       }}
     >
       <h1>{title}</h1>
-      <label htmlFor="group-name">Name</label>
-      <div>
-        <Input
-          id="group-name"
-          maxLength={120}
-          value={now.name}
-          status={fault('name') ? 'error' : ''}
-          aria-describedby="group-name-fault"
-          onChange={({ target }) => change({ name: target.value })}
-        />
-        <p id="group-name-fault" role="alert">
-          {fault('name')}
-        </p>
-      </div>
+      <NameField id="group-name" value={now.name} fault={fault('name')} onChange={(name) => change({ name })} />
       <label htmlFor="group-hall">Hall</label>
       <Select
         id="group-hall"

@@ -11,8 +11,8 @@ import { whyRefused } from '../../app/server/problemIn';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { FirstGroup } from './FirstGroup';
 import { GroupForm } from './GroupForm';
-import { HallForm } from './HallForm';
-import { Halls } from './Halls';
+import { HallForm } from './halls/HallForm';
+import { Halls } from './halls/Halls';
 import { meetingWords } from './meetingWords';
 import './groups.css';
 

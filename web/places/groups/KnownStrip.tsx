@@ -1,6 +1,8 @@
 import dayjs from 'dayjs';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { takenByMovement } from '../../../core/course/classes/takenByMovement';
+import type { Taken } from '../../../core/course/schema/course';
 import { type Known, knowledgeOf } from '../../../core/group/knowledge';
 import { tellingMoment } from '../../../core/movement/sample/tellingMoment';
 import { usualName } from '../../../core/movement/schema/movement';
@@ -18,6 +20,8 @@ export function KnownStrip({ groupId }: { readonly groupId: string }) {
   const { data: sessions } = api.useSessionsQuery();
   const { data: logs } = api.useLogsQuery();
   const { data: groups } = api.useGroupsQuery();
+  const { data: courses } = api.useCoursesQuery();
+  const { forms } = useRepertoire();
   const known = useMemo(() => {
     const taught = (logs ?? []).flatMap(({ sessionId, startedAt }) => {
       const session = sessions?.find(({ id, groupId: of }) => id === sessionId && of === groupId);
@@ -25,20 +29,40 @@ export function KnownStrip({ groupId }: { readonly groupId: string }) {
     });
     return knowledgeOf(taught, groups?.find(({ id }) => id === groupId)?.knows ?? []);
   }, [logs, sessions, groups, groupId]);
+  const taken = useMemo(
+    () =>
+      takenByMovement(
+        (courses ?? []).map(({ course }) => course).filter((course) => course.groupId === groupId),
+        forms,
+      ),
+    [courses, groupId, forms],
+  );
   if (known.length === 0) return null;
   return (
     <section aria-labelledby="known-title">
       <h2 id="known-title">What they know</h2>
       <ul className="known-strip">
         {known.map((one) => (
-          <KnownFigure key={one.movementId} known={one} />
+          <KnownFigure key={one.movementId} known={one} taken={taken.get(one.movementId) ?? null} />
         ))}
       </ul>
     </section>
   );
 }
 
-function KnownFigure({ known: { movementId, times, last } }: { readonly known: Known }) {
+const TAKEN_WORDS: Readonly<Record<Taken, string>> = {
+  has: 'they have it',
+  half: 'half have it',
+  again: 'to show again',
+};
+
+interface FigureProps {
+  readonly known: Known;
+  /** How it was taken when it was last taught in a course; null where nothing was said of it. */
+  readonly taken: Taken | null;
+}
+
+function KnownFigure({ known: { movementId, times, last }, taken }: FigureProps) {
   const { newest } = useRepertoire();
   const movement = newest(movementId);
   const pose = useMemo(() => movement && tellingMoment(movement, writtenSide(movement)).pose, [movement]);
@@ -53,6 +77,7 @@ function KnownFigure({ known: { movementId, times, last } }: { readonly known: K
       <span className="faded">
         {last === null ? 'by your word' : `${times} ${times === 1 ? 'time' : 'times'}, ${dayjs(last).format('D MMM')}`}
       </span>
+      {taken && <span className={`known-${taken}`}>{TAKEN_WORDS[taken]}</span>}
     </li>
   );
 }

@@ -6,6 +6,7 @@ import type { Session } from '../../../../core/session/plan/session';
 import { classSeconds } from '../../../../core/session/plan/slotTime';
 import type { Segment, Timeline } from '../../../../core/session/timeline/segment';
 import { sectionWord } from '../../../app/words';
+import './crib.css';
 
 interface Props {
   readonly session: Session;

@@ -1,4 +1,5 @@
 import { NO_WAY, type WayCount } from '../../../../core/needs/whoNeedsWhat';
+import './beside.css';
 
 interface Props {
   readonly counts: readonly WayCount[];

@@ -1,9 +1,10 @@
 import { Button, Checkbox, Input, InputNumber, Segmented, Select } from 'antd';
 import { useEffect, useState } from 'react';
-import { emptyHall } from '../../../core/hall/emptyHall';
-import { Hall } from '../../../core/hall/hall';
-import { SHEET_FIELDS } from '../../../core/hall/sheetLines';
-import { HallPlan } from '../../hall/HallPlan';
+import { emptyHall } from '../../../../core/hall/emptyHall';
+import { Hall } from '../../../../core/hall/hall';
+import { SHEET_FIELDS } from '../../../../core/hall/sheetLines';
+import { NameField } from '../../../fields/NameField';
+import { HallPlan } from '../../../hall/HallPlan';
 import { KeepOuts } from './KeepOuts';
 
 interface Props {
@@ -54,20 +55,7 @@ export function HallForm({ hall, title, onSave, onCancel }: Props) {
       }}
     >
       <h1>{title}</h1>
-      <label htmlFor="hall-name">Name</label>
-      <div>
-        <Input
-          id="hall-name"
-          maxLength={120}
-          value={now.name}
-          status={fault('name') ? 'error' : ''}
-          aria-describedby="hall-name-fault"
-          onChange={({ target }) => change({ name: target.value })}
-        />
-        <p id="hall-name-fault" role="alert">
-          {fault('name')}
-        </p>
-      </div>
+      <NameField id="hall-name" value={now.name} fault={fault('name')} onChange={(name) => change({ name })} />
       {NUMBERS.map(({ field, label, suffix, step }) => (
         <div key={field} className="hall-form-row">
           <label htmlFor={`hall-${field}`}>{label}</label>

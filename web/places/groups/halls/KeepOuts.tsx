@@ -1,5 +1,5 @@
 import { Button, Input, InputNumber } from 'antd';
-import type { KeepOut } from '../../../core/hall/hall';
+import type { KeepOut } from '../../../../core/hall/hall';
 
 interface Props {
   readonly keepOuts: readonly KeepOut[];

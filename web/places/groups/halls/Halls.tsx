@@ -1,9 +1,9 @@
 import { App, Button } from 'antd';
 import { useState } from 'react';
-import { EMPTY_SHEET, type Hall } from '../../../core/hall/hall';
-import { freshId } from '../../app/machine/freshId';
-import { api } from '../../app/server/api';
-import { whyRefused } from '../../app/server/problemIn';
+import { EMPTY_SHEET, type Hall } from '../../../../core/hall/hall';
+import { freshId } from '../../../app/machine/freshId';
+import { api } from '../../../app/server/api';
+import { whyRefused } from '../../../app/server/problemIn';
 
 const newHall = (): Hall => ({
   id: freshId('hall'),
