@@ -28,6 +28,13 @@ const choose = async (page: Page, label: string, option: string) => {
     option,
   );
 };
+/** Ticks a box of the drawer that is open by what it says. */
+const tick = (page: Page, words: string) =>
+  page.evaluate((said: string) => {
+    const labels = [...document.querySelectorAll<HTMLElement>('.ant-drawer-body label')];
+    labels.find(({ textContent }) => textContent?.trim() === said)?.click();
+  }, words);
+
 test('three need another way in a class: it is told in counts, with names when asked for, and what has no way is mended', async () => {
   const { page, faults } = await openPage(on.browser);
   await go(page, `${on.house.url}/groups/tram-shed-evening/people`);
@@ -54,9 +61,20 @@ test('three need another way in a class: it is told in counts, with names when a
   const counts = await textOf(page, '.ant-drawer-body', /2: hands below the shoulders/);
   expect(counts).not.toMatch(/Finn|Celia/);
   expect(await graveFaults(page, '.ant-drawer')).toEqual([]);
-  await page.evaluate(() => document.querySelector<HTMLElement>('.ant-drawer-body .ant-checkbox-input')?.click());
+  await tick(page, 'With names, this time');
   await textOf(page, '.ant-drawer-body', /Finn: hands below the shoulders.*the arm comes \d+ cm above the shoulder/);
+  // Asked for, it stands beside the lines as well, in counts and without names.
+  await tick(page, 'Beside the lines, in counts');
   await page.keyboard.press('Escape');
+  const clouds = '[data-line*="cloud"] .line-needs';
+  expect(await textOf(page, clouds, /hands below the shoulders/)).toMatch(/Who needs what in Cloud Hands:\d+: /);
+  expect(await page.$eval('.order', ({ textContent }) => textContent)).not.toMatch(/Finn|Celia|Lorna/);
+  expect(await graveFaults(page, '.order')).toEqual([]);
+  await click(page, clouds);
+  await textOf(page, '.needs-lines', /Cloud Hands/);
+  await tick(page, 'Beside the lines, in counts');
+  await page.keyboard.press('Escape');
+  await page.waitForFunction(() => document.querySelector('.line-needs') === null);
 
   // Somebody who keeps the stance high has no way through circling knees: it is told, and mended.
   await takeLine(
@@ -119,6 +137,29 @@ test('a form that turns is laid over the hall: who is foremost is told, with anc
     {},
     JSON.stringify(before),
   );
+  expect(faults).toEqual([]);
+});
+
+test('rows that would walk into the wall are told where, and what keeps them from it is taken and taken back', async () => {
+  const { page, faults } = await openPage(on.browser);
+  await go(page, `${on.house.url}/sessions/morning-eight-pieces`);
+  await addLine(page, 2, 'slow walking 14');
+  await saved(page);
+  await press(page, 'In the hall');
+  await textOf(page, '.hall-says', /In Slow Walking.*the outer row meets/);
+  await page.waitForSelector('[aria-label="What keeps the rows from the wall"] button');
+  expect(await graveFaults(page, '.ant-drawer')).toEqual([]);
+  const [label] = await page.$$eval('[aria-label="What keeps the rows from the wall"] button', (buttons) =>
+    buttons.map(({ textContent }) => textContent ?? ''),
+  );
+  await click(page, '[aria-label="What keeps the rows from the wall"] button');
+  await page.waitForFunction(
+    () => !/the outer row meets/.test(document.querySelector('.hall-says')?.textContent ?? 'meets'),
+  );
+  await textOf(page, '.ant-message', new RegExp(label?.slice(0, 12) ?? '-'));
+  // Undone, the wall is there again.
+  await press(page, 'Undo');
+  await textOf(page, '.hall-says', /In Slow Walking.*the outer row meets/);
   expect(faults).toEqual([]);
 });
 

@@ -23,9 +23,9 @@ export function LineNeeds({ id, title }: Props) {
       type="button"
       className="bare line-needs"
       tabIndex={-1}
-      aria-label={`Who needs what in ${title}: ${said.join(', ')}`}
       onClick={() => dispatch(drawerOpened('needs'))}
     >
+      <span className="unseen">Who needs what in {title}:</span>
       {said.map((one) => (
         <span key={one}>{one}</span>
       ))}
