@@ -2,25 +2,32 @@ import type { Page } from 'puppeteer-core';
 import { ClassLog } from '../core/record/classLog';
 import { isRoutine } from '../core/session/schedule/settleItem';
 import { segmentAt } from '../core/session/timeline/segmentAt';
-import { addLine, computed, find, stored, typeOver } from './desk';
+import { addLine, computed, find, press, stored, typeOver } from './desk';
+import { graveFaults } from './graveFaults';
 import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
 
 const on = stage();
 
-/** A page whose monotonic clock can be moved forward; a `still` clock moves in no other way. */
+/** A page whose clocks can be moved forward; `still` ones move in no other way. Only the wall clock goes on from page to page. */
 async function openWithClock(
   path: string,
   still = false,
 ): Promise<{ page: Page; faults: string[]; forward: (ms: number) => Promise<void> }> {
   const { page, faults } = await openPage(on.browser, {});
   await page.evaluateOnNewDocument((isStill: boolean) => {
-    const real = performance.now.bind(performance);
-    const start = real();
+    const WALL = 'test.wall-ahead';
+    const [real, realWall] = [performance.now.bind(performance), Date.now.bind(Date)];
+    const [start, startWall] = [real(), realWall()];
     let ahead = 0;
+    const wallAhead = () => Number(sessionStorage.getItem(WALL) ?? 0);
+    const moveWall = (ms: number) => sessionStorage.setItem(WALL, String(wallAhead() + ms));
     performance.now = () => (isStill ? start : real()) + ahead;
+    Date.now = () => (isStill ? startWall : realWall()) + wallAhead();
     Object.assign(window, {
+      moveWall,
       forward: (ms: number) => {
         ahead += ms;
+        moveWall(ms);
       },
     });
   }, still);
@@ -78,6 +85,104 @@ test('after 60 simulated minutes the phase is within 50 ms of the timeline, in l
   await forward(30 * 60_000);
   const last = await check();
   expect(last.clock - first.clock).toBeGreaterThan(3_600_000);
+  expect(faults).toEqual([]);
+});
+
+/** Where something stands on the screen, and the height of the screen. */
+const standing = (page: Page, selector: string) =>
+  page.$eval(selector, (element) => {
+    const { top, bottom } = element.getBoundingClientRect();
+    return { top, bottom, font: Number.parseFloat(getComputedStyle(element).fontSize), screen: innerHeight };
+  });
+
+test('at every size of screen the three things are read from afar, in every light, and the horizon crosses nothing', async () => {
+  const { page, faults, forward } = await openWithClock('/teach/evening-week-4', true);
+  await begin(page);
+  const { session } = await stored(on.house.url, 'evening-week-4');
+  const clouds = computed(session).segments.find(
+    ({ movementId, kind, side }) => movementId === 'cloud-hands' && kind === 'move' && side === 'left',
+  );
+  await forward((clouds?.startMs ?? 0) + 400 - (await reading(page)).planMs);
+  await page.waitForSelector('.teach-side-word');
+  for (const [width, height] of [
+    [1280, 800],
+    [820, 1180],
+    [390, 844],
+  ] as const) {
+    await page.setViewport({ width, height });
+    await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
+    // Capitals are two thirds of what a letter is set in: they are a twentieth of the screen.
+    for (const one of ['.teach-call', '.teach-number', '.teach-side-word']) {
+      const { font, screen } = await standing(page, one);
+      expect([one, width, (font * 0.64) / screen >= 0.05]).toEqual([one, width, true]);
+    }
+    // From empty to full the line stays between the call and what is under it.
+    const way = await standing(page, '.horizon');
+    expect(way.top).toBeGreaterThanOrEqual((await standing(page, '.teach-call')).bottom);
+    expect(way.bottom).toBeLessThanOrEqual((await standing(page, '.teach-middle')).top);
+    const land = await standing(page, '.horizon-land');
+    expect([land.top >= way.top, land.top <= way.bottom]).toEqual([true, true]);
+    // Nothing is off the screen.
+    expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
+    expect((await standing(page, '.teach-bottom')).bottom).toBeLessThanOrEqual(height);
+  }
+  await page.setViewport({ width: 1280, height: 800 });
+  for (const light of ['dusk', 'day', 'lamp']) {
+    await page.waitForSelector(`html[data-light="${light}"]`);
+    expect(await graveFaults(page, 'main.teach', true)).toEqual([]);
+    await page.keyboard.press('l');
+  }
+  expect(faults).toEqual([]);
+});
+
+test('the screen is three keys a hand wide, and the figure stands as the class sees it, from behind, or not at all', async () => {
+  const { page, faults } = await openWithClock('/teach/evening-week-4', true);
+  await begin(page);
+  const at = async () => (await reading(page)).segment;
+  const first = await at();
+  await page.mouse.click(1100, 300);
+  await page.waitForFunction(
+    (before: number) => Number((document.querySelector('main.teach') as HTMLElement).dataset.segment) > before,
+    {},
+    first,
+  );
+  await page.mouse.click(150, 300);
+  await textOf(page, '.teach-call', /Paused/);
+  await page.mouse.click(150, 300);
+  await page.mouse.click(640, 300);
+  await textOf(page, '.teach-offer', /./);
+  await page.waitForSelector('.teach-figure[data-view="front"] svg path');
+  await page.keyboard.press('f');
+  await page.waitForSelector('.teach-figure[data-view="back"]');
+  await page.keyboard.press('f');
+  await page.waitForFunction(() => document.querySelector('.teach-figure') === null);
+  expect(faults).toEqual([]);
+});
+
+test('where the wall clock jumps the class stands and asks; what is said of the time in between is what passes', async () => {
+  const { page, faults, forward } = await openWithClock('/teach/evening-week-4', true);
+  const wall = (ms: number) =>
+    page.evaluate((by: number) => (window as unknown as { moveWall: (ms: number) => void }).moveWall(by), ms);
+  await begin(page);
+  await forward(60_000);
+  const before = await reading(page);
+  // It slept for five minutes: the monotonic clock knows nothing of it.
+  await wall(300_000);
+  await textOf(page, '[role="alertdialog"]', /jumped ahead by 5 min/);
+  expect(await graveFaults(page, 'main.teach')).toEqual([]);
+  await forward(4000);
+  expect((await reading(page)).planMs).toBe(before.planMs);
+  await press(page, 'We waited where we were');
+  await page.waitForFunction(() => document.querySelector('[role="alertdialog"]') === null);
+  expect((await reading(page)).planMs).toBeCloseTo(before.planMs, 0);
+  expect(await textOf(page, testId('gone'))).toBe('6:04');
+  await wall(120_000);
+  await press(page, 'The class went on for 2 min');
+  await textOf(page, testId('gone'), /8:04/);
+  expect((await reading(page)).planMs - before.planMs).toBeCloseTo(120_000, -2);
+  await wall(-3_600_000);
+  await press(page, 'Go on: only the clock was set');
+  await textOf(page, testId('gone'), /8:04/);
   expect(faults).toEqual([]);
 });
 

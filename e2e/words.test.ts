@@ -81,7 +81,7 @@ test('while teaching, what to watch stands under the call, and a text is read pa
   await forward('.teach-script');
   await textOf(page, '.teach-name', /Embracing Post/);
   await textOf(page, '.teach-script li[aria-current="true"]', /edge of a high stool/);
-  expect(await page.$$eval('.teach-script li', (all) => all.length)).toBe(3);
+  expect(await page.$$eval('.teach-script li', (all) => all.length)).toBe(4);
   expect(await graveFaults(page, 'main.teach')).toEqual([]);
 });
 

@@ -1,8 +1,9 @@
 import { type ThemeConfig, theme } from 'antd';
 import { machineShelf } from './machine/storage';
 
-/** The two lights of the house: lamp for planning, dusk for a dim hall. Every colour on a screen is one of these. */
-export type LightName = 'lamp' | 'dusk';
+/** The lights of the house: lamp for planning, dusk for a dim hall, day for a park in the sun. Every colour on a screen is one of these. */
+export const LIGHT_NAMES = ['lamp', 'dusk', 'day'] as const;
+export type LightName = (typeof LIGHT_NAMES)[number];
 
 interface Light {
   readonly paper: string;
@@ -49,6 +50,20 @@ export const LIGHTS: Readonly<Record<LightName, Light>> = {
     clay: '#eb9a83',
     plum: '#bba9dc',
   },
+  day: {
+    paper: '#ffffff',
+    sheet: '#ffffff',
+    well: '#e9eef2',
+    ink: '#000000',
+    inkFar: '#7c7c7c',
+    faded: '#333333',
+    rule: '#8a8a8a',
+    amber: '#a85c00',
+    amberInk: '#6b3a00',
+    reed: '#1d4a2b',
+    clay: '#7d2413',
+    plum: '#3d2a63',
+  },
 };
 
 const KEPT = 'vesperum.light';
@@ -60,7 +75,7 @@ export const keptLight = (): LightName => (machineShelf.find(KEPT) === 'dusk' ? 
 export function putOn(name: LightName): void {
   const { style, dataset } = document.documentElement;
   for (const [colour, value] of Object.entries(LIGHTS[name])) style.setProperty(`--${colour}`, value);
-  style.colorScheme = name === 'lamp' ? 'light' : 'dark';
+  style.colorScheme = name === 'dusk' ? 'dark' : 'light';
   dataset.light = name;
 }
 

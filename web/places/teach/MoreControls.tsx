@@ -1,30 +1,69 @@
-import { BulbOutlined, FieldTimeOutlined, MutedOutlined, SoundOutlined, StopOutlined } from '@ant-design/icons';
+import {
+  BulbOutlined,
+  EyeOutlined,
+  FieldTimeOutlined,
+  MutedOutlined,
+  RedoOutlined,
+  SoundOutlined,
+  StopOutlined,
+  SwapOutlined,
+} from '@ant-design/icons';
+import { SOUNDS } from '../../../core/record/soundsBetween';
 import { Beside } from './shown/Beside';
+import type { FigureView } from './shown/FigureShown';
+import { SOUND_WORDS, type useMixer } from './sound/mixer';
 import { Press, type Steering } from './TeachControls';
 
 interface Props {
   readonly steering: Steering;
-  readonly muted: boolean;
+  readonly mixer: ReturnType<typeof useMixer>;
   readonly isCrib: boolean;
-  readonly onMute: () => void;
+  readonly mirrored: boolean;
+  readonly onMirror: () => void;
+  readonly figure: FigureView;
   readonly onLight: () => void;
   readonly onCrib: () => void;
+  readonly onFigure: () => void;
   readonly onClose: () => void;
 }
 
-/** What is one press behind: the bell, the light, teaching by the clock, and nothing new tonight. */
-export function MoreControls({ steering, muted, isCrib, onMute, onLight, onCrib, onClose }: Props) {
+const FIGURE_WORDS: Readonly<Record<FigureView, string>> = {
+  instructor: 'Figure: as they see you',
+  behind: 'Figure: from behind',
+  none: 'No figure',
+};
+
+/** What is one press behind: the sounds, the light, the figure, teaching by the clock, and nothing new tonight. */
+export function MoreControls({
+  steering,
+  mixer,
+  isCrib,
+  mirrored,
+  figure,
+  onMirror,
+  onLight,
+  onCrib,
+  onFigure,
+  onClose,
+}: Props) {
+  const { mix, mute, turn } = mixer;
   return (
     <Beside title="More" onClose={onClose}>
-      <div className="teach-people">
+      <div className="teach-people teach-narrow">
+        <Press label="Once more" hint="O" icon={<RedoOutlined />} onPress={steering.once} />
+        <Press label="Slower" hint="−" icon="−" onPress={steering.slower} />
+        <Press label="Faster" hint="+" icon="+" onPress={steering.faster} />
         <Press
-          label={muted ? 'Bell off' : 'Bell on'}
-          hint="B"
-          icon={muted ? <MutedOutlined /> : <SoundOutlined />}
-          onPress={onMute}
-          pressed={!muted}
+          label={mirrored ? 'Facing them' : 'Back to them'}
+          hint="M"
+          icon={<SwapOutlined />}
+          onPress={onMirror}
+          pressed={mirrored}
         />
+      </div>
+      <div className="teach-people">
         <Press label="Light" hint="L" icon={<BulbOutlined />} onPress={onLight} />
+        <Press label={FIGURE_WORDS[figure]} hint="F" icon={<EyeOutlined />} onPress={onFigure} />
         <Press
           label={isCrib ? 'By the clock' : 'By the breath'}
           hint="C"
@@ -42,6 +81,30 @@ export function MoreControls({ steering, muted, isCrib, onMute, onLight, onCrib,
           }}
         />
       </div>
+      <fieldset className="teach-mixer">
+        <legend>What is heard</legend>
+        <Press
+          label={mix.muted ? 'All off' : 'On'}
+          hint="B"
+          icon={mix.muted ? <MutedOutlined /> : <SoundOutlined />}
+          onPress={mute}
+          pressed={!mix.muted}
+        />
+        {SOUNDS.map((sound) => (
+          <label key={sound}>
+            {SOUND_WORDS[sound]}
+            <input
+              type="range"
+              min={0}
+              max={1}
+              step={0.1}
+              value={mix.loud[sound]}
+              disabled={mix.muted}
+              onChange={({ target }) => turn(sound, Number(target.value))}
+            />
+          </label>
+        ))}
+      </fieldset>
       <p className="teach-here">
         By the clock there is no metronome: the section, the line, what comes next and when. Nothing new tonight leaves
         out what the course would still begin, keeps its review, and the course brings it again.

@@ -11,6 +11,7 @@ import { Notice, Waiting } from '../../app/shell/Notice';
 import { classesInHand, forgetClass, type KeptClass, keepClass } from '../../class/kept/keptClass';
 import { draftsOf, versionNow } from '../../class/kept/keptDraft';
 import { useTimeline } from '../../class/useTimeline';
+import { useKeptChoice } from './running/useKeptChoice';
 import { StillOpen } from './StillOpen';
 import { TeachingFace } from './TeachingFace';
 import { Threshold } from './Threshold';
@@ -21,7 +22,7 @@ export function Teach() {
   const { id = '' } = useParams();
   const navigate = useNavigate();
   const { light } = useLight();
-  const [teachLight, setTeachLight] = useState<LightName>('dusk');
+  const [teachLight, nextLight] = useKeptChoice<LightName>('vesperum.teach-light', ['dusk', 'day', 'lamp']);
   const [query] = useSearchParams();
   const asked = query.get('open');
   const [kept] = useState(
@@ -46,14 +47,7 @@ export function Teach() {
     );
   }
   if (!current && !isError) return <Waiting />;
-  return (
-    <Room
-      kept={kept}
-      isAsked={asked !== null}
-      current={current}
-      onLight={() => setTeachLight(teachLight === 'dusk' ? 'lamp' : 'dusk')}
-    />
-  );
+  return <Room kept={kept} isAsked={asked !== null} current={current} onLight={nextLight} />;
 }
 
 interface RoomProps {

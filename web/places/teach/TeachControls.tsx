@@ -45,6 +45,7 @@ interface Props {
   readonly onMute: () => void;
   readonly onLight: () => void;
   readonly onCrib: () => void;
+  readonly onFigure: () => void;
 }
 
 interface PressProps {
@@ -53,12 +54,14 @@ interface PressProps {
   readonly icon: ReactNode;
   readonly onPress: () => void;
   readonly pressed?: boolean;
+  /** Left to what is one press behind where the screen is narrow. */
+  readonly isBehind?: boolean;
 }
 
-export const Press = ({ label, hint, icon, onPress, pressed }: PressProps) => (
+export const Press = ({ label, hint, icon, onPress, pressed, isBehind = false }: PressProps) => (
   <button
     type="button"
-    className="teach-press"
+    className={isBehind ? 'teach-press teach-press--behind' : 'teach-press'}
     onClick={(event) => {
       onPress();
       // After a tap the keys belong to the class again; a key press keeps its place.
@@ -73,7 +76,17 @@ export const Press = ({ label, hint, icon, onPress, pressed }: PressProps) => (
 );
 
 /** One key, one tap, or a page-turner for everything. */
-export function TeachControls({ steering, teaching, pace, mirrored, onMirror, onMute, onLight, onCrib }: Props) {
+export function TeachControls({
+  steering,
+  teaching,
+  pace,
+  mirrored,
+  onMirror,
+  onMute,
+  onLight,
+  onCrib,
+  onFigure,
+}: Props) {
   const keys = { preventDefault: true } as const;
   // A press on a focused button is the browser's own; Space must not count twice.
   const onPage = { ...keys, ignoreEventWhen: (event: KeyboardEvent) => event.target instanceof HTMLButtonElement };
@@ -95,6 +108,7 @@ export function TeachControls({ steering, teaching, pace, mirrored, onMirror, on
   useHotkeys('x', steering.mark, keys);
   useHotkeys('n', steering.notTonight, keys);
   useHotkeys('c', onCrib, keys);
+  useHotkeys('f', onFigure, keys);
   useHotkeys('.', steering.more, { ...keys, useKey: true });
 
   return (
@@ -108,18 +122,19 @@ export function TeachControls({ steering, teaching, pace, mirrored, onMirror, on
       />
       <Press label="Next" hint="→" icon={<StepForwardOutlined />} onPress={steering.skip} />
       <Press label="Shorten" hint="S" icon={<ScissorOutlined />} onPress={steering.shorten} />
-      <Press label="Once more" hint="O" icon={<RedoOutlined />} onPress={steering.once} />
-      <Press label="Slower" hint="−" icon="−" onPress={steering.slower} />
+      <Press label="Once more" hint="O" icon={<RedoOutlined />} onPress={steering.once} isBehind />
+      <Press label="Slower" hint="−" icon="−" onPress={steering.slower} isBehind />
       <span className="teach-pace number" data-testid="pace">
         {pace === null ? 'by the clock' : `${breathsPerMinute(pace)} a minute`}
       </span>
-      <Press label="Faster" hint="+" icon="+" onPress={steering.faster} />
+      <Press label="Faster" hint="+" icon="+" onPress={steering.faster} isBehind />
       <Press
         label={mirrored ? 'Facing them' : 'Back to them'}
         hint="M"
         icon={<SwapOutlined />}
         onPress={onMirror}
         pressed={mirrored}
+        isBehind
       />
       <Press label="Mark" hint="X" icon={<PushpinOutlined />} onPress={steering.mark} />
       <Press label="Who" hint="W" icon={<TeamOutlined />} onPress={steering.who} />

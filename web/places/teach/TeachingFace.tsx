@@ -1,8 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import { goesBelow } from '../../../core/movement/adapt/cappedMovement';
-import { markPresent, unwelcomeNewcomer, welcomeNewcomer } from '../../../core/record/comers';
 import { comesNext } from '../../../core/record/comesNext';
-import { goOnFromStop, markNow, stopNow } from '../../../core/record/marks';
+import { markNow, stopNow } from '../../../core/record/marks';
 import { momentOf } from '../../../core/record/moment';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/steer';
 import type { Teaching } from '../../../core/record/teaching';
@@ -15,30 +14,32 @@ import type { Segment } from '../../../core/session/timeline/segment';
 import { besideCall } from '../../../core/session/words/besideCall';
 import { type Spoken, spokenAt, spokenIn } from '../../../core/session/words/lineSpeech';
 import { placedWords } from '../../../core/session/words/wordsSaid';
-import { machineShelf } from '../../app/machine/storage';
 import { useRepertoire } from '../../app/repertoire';
 import type { KeptClass } from '../../class/kept/keptClass';
 import { useTimeline } from '../../class/useTimeline';
+import { type BesideOpen, BesideTheClass } from './BesideTheClass';
 import { EndOfClass } from './EndOfClass';
-import { MoreControls } from './MoreControls';
+import { useComers } from './running/useComers';
+import { useKeeping } from './running/useKeeping';
+import { useKeptChoice } from './running/useKeptChoice';
+import { useShorten } from './running/useShorten';
+import { useTeaching } from './running/useTeaching';
+import { useWakeLock } from './running/useWakeLock';
 import { ClockAgainstPlan } from './shown/ClockAgainstPlan';
 import { ClockCrib } from './shown/ClockCrib';
+import { ClocksParted } from './shown/ClocksParted';
 import { CountLeft } from './shown/CountLeft';
-import { HallSheetShown } from './shown/HallSheetShown';
+import { FIGURE_VIEWS, FigureShown } from './shown/FigureShown';
 import { Horizon } from './shown/Horizon';
 import { ShortenOffer } from './shown/ShortenOffer';
 import { SideShown } from './shown/SideShown';
+import { TouchAreas } from './shown/TouchAreas';
 import { WaysTaken } from './shown/WaysTaken';
-import { WhoIsHere } from './shown/WhoIsHere';
 import { WordsSaid } from './shown/WordsSaid';
+import { useMixer } from './sound/mixer';
+import { useBell } from './sound/useBell';
 import { type Steering, TeachControls } from './TeachControls';
-import { callShown, lineName, titleOf } from './teachWords';
-import { useBell } from './useBell';
-import { useComers } from './useComers';
-import { useKeeping } from './useKeeping';
-import { useShorten } from './useShorten';
-import { useTeaching } from './useTeaching';
-import { useWakeLock } from './useWakeLock';
+import { callShown, lineName } from './teachWords';
 
 interface Props {
   readonly kept: KeptClass;
@@ -47,21 +48,9 @@ interface Props {
   readonly onLight: () => void;
 }
 
-const SETTING = {
-  mirrored: 'vesperum.teach-mirrored',
-  muted: 'vesperum.teach-muted',
-  crib: 'vesperum.teach-by-the-clock',
-} as const;
-
-/** A yes or no that this machine remembers. */
-function useSetting(key: string, usual: boolean): [boolean, () => void] {
-  const [value, setValue] = useState(() => (machineShelf.find(key) ?? String(usual)) === 'true');
-  const toggle = () => {
-    machineShelf.keep(key, String(!value));
-    setValue(!value);
-  };
-  return [value, toggle];
-}
+/** A call of more letters than this is written smaller, so that it stays on two lines. */
+const LONG_CALL = 30;
+const NOBODY_ELSE = () => undefined;
 
 /** Teaching: the horizon, the call, the count left, the side, the clock against the plan, what comes next. */
 export function TeachingFace({ kept, isEnding, onLight }: Props) {
@@ -71,20 +60,23 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const [session, setTaught] = useState(kept.shortened ?? kept.session);
   const planned = useTimeline(kept.session);
   const timeline = useTimeline(session);
-  const { running, act } = useTeaching(timeline, kept.teaching);
+  const { running, act, parted, say } = useTeaching(timeline, kept.teaching);
   const { teaching, clock } = running;
-  const [mirrored, toggleMirrored] = useSetting(SETTING.mirrored, true);
-  const [muted, toggleMuted] = useSetting(SETTING.muted, false);
+  const [facing, turnRound] = useKeptChoice('vesperum.teach-facing', ['class', 'front']);
+  const [figure, changeFigure] = useKeptChoice('vesperum.teach-figure', FIGURE_VIEWS);
+  const [leads, changeLead] = useKeptChoice('vesperum.teach-leads', ['breath', 'clock']);
+  const mixer = useMixer();
+  const mirrored = facing === 'class';
+  const isCrib = leads === 'clock';
   const [ending, setEnding] = useState<Teaching | null>(isEnding ? kept.teaching : null);
   const latest = useRef(teaching);
   latest.current = teaching;
-  const [isCrib, toggleCrib] = useSetting(SETTING.crib, false);
-  const [beside, setBeside] = useState<'who' | 'sheet' | 'more' | null>(null);
+  const [beside, setBeside] = useState<BesideOpen>(null);
   const comers = useComers(session, teaching);
   const { shortening, shorten, dropNew, letGo } = useShorten(session, setTaught, comers.asked);
   const moment = momentOf(timeline, teaching);
   useWakeLock();
-  useBell(moment?.segment, muted || teaching.paused || teaching.finished);
+  useBell(timeline, teaching, mixer.mix, NOBODY_ELSE);
   const shortened = session === kept.session ? null : session;
   const isKept = useKeeping(
     { logId, session: kept.session, shortened, startedAt, teaching },
@@ -157,7 +149,6 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
       data-segment={moment.index}
       data-breath={segment.breath ?? 'none'}
     >
-      {!isCrib && <Horizon fullness={moment.fullness} breathes={breathes} isIn={segment.breath === 'in'} />}
       <header className="teach-top">
         <p className="teach-name">
           <span className="name">{lineName(segment, session, repertoire)}</span>
@@ -179,10 +170,14 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
           next={next && { name: lineName(next, session, repertoire), startMs: next.startMs }}
         />
       ) : (
-        <p className={`teach-call name${isSaid ? '' : ' teach-call--silent'}`} aria-live="polite">
+        <p
+          className={`teach-call name${isSaid ? '' : ' teach-call--silent'}${call.length > LONG_CALL ? ' teach-call--long' : ''}`}
+          aria-live="polite"
+        >
           {teaching.paused ? 'Paused' : call}
         </p>
       )}
+      {isCrib ? <div /> : <Horizon fullness={moment.fullness} breathes={breathes} isIn={segment.breath === 'in'} />}
       {shortening && <ShortenOffer shortening={shortening} startedAt={startedAt} />}
       <WaysTaken
         counts={isRoutine(segment) ? [] : comers.countsOf(segment.itemId)}
@@ -194,6 +189,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
           teaching.planMs,
         )}
         script={scriptFrom(spoken, segment.itemId, teaching.planMs)}
+        atMs={teaching.planMs}
         beside={besideCall(segment, movement, isRoutine(segment) ? undefined : inHand, depth)}
       />
       <div className="teach-middle">
@@ -203,6 +199,9 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
           rounds={rounds}
           range={isRoutine(segment) ? null : (inHand?.range ?? null)}
         />
+        {figure !== 'none' && !isCrib && (
+          <FigureShown moment={moment} movement={movement} view={figure} mirrored={facesClass} />
+        )}
         <SideShown segment={segment} movement={movement} mirrored={facesClass} />
       </div>
       <footer className="teach-bottom">
@@ -221,46 +220,34 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
           teaching={teaching}
           pace={moment.pace}
           mirrored={mirrored}
-          onMirror={toggleMirrored}
-          onMute={toggleMuted}
+          onMirror={turnRound}
+          onMute={mixer.mute}
           onLight={onLight}
-          onCrib={toggleCrib}
+          onCrib={changeLead}
+          onFigure={changeFigure}
         />
       </footer>
-      {beside === 'who' && (
-        <WhoIsHere
-          groupId={comers.groupId}
-          teaching={teaching}
-          onMark={(id) => act((now) => markPresent(now, id))}
-          onNewcomer={() => act(welcomeNewcomer)}
-          onNoNewcomer={() => act(unwelcomeNewcomer)}
-          late={comers.late}
-          lines={comers.lines}
-          nameOf={(itemId) => titleOf(session, itemId, repertoire)}
-          onClose={() => setBeside(null)}
-        />
-      )}
-      {beside === 'sheet' && (
-        <HallSheetShown
-          hall={comers.hall}
-          onClose={() => setBeside(null)}
-          onNothing={() => {
-            act(goOnFromStop);
-            setBeside(null);
-          }}
-        />
-      )}
-      {beside === 'more' && (
-        <MoreControls
-          steering={steering}
-          muted={muted}
-          isCrib={isCrib}
-          onMute={toggleMuted}
-          onLight={onLight}
-          onCrib={toggleCrib}
-          onClose={() => setBeside(null)}
-        />
-      )}
+      <TouchAreas onStay={steering.pause} onShorten={steering.shorten} onNext={steering.skip} />
+      <BesideTheClass
+        open={beside}
+        session={session}
+        teaching={teaching}
+        comers={comers}
+        act={act}
+        onClose={() => setBeside(null)}
+        more={{
+          steering,
+          mixer,
+          isCrib,
+          mirrored,
+          onMirror: turnRound,
+          figure,
+          onLight,
+          onCrib: changeLead,
+          onFigure: changeFigure,
+        }}
+      />
+      {parted && <ClocksParted by={parted.by} onSay={say} />}
     </main>
   );
 }

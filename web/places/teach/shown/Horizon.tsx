@@ -8,24 +8,26 @@ interface Props {
   readonly isIn: boolean;
 }
 
-/** Where the horizon stands when the breath is empty and when it is full, in percent of the screen from above. */
-const LOW = 60;
-const HIGH = 16;
+/** Where the horizon stands when the breath is empty and when it is full, in percent of its own stretch of the screen. */
+const LOW = 96;
+const HIGH = 4;
 
 const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
-/** The horizon: it rises with the in-breath and sinks with the out-breath across the whole screen. */
+/** The horizon: it rises with the in-breath and sinks with the out-breath, from side to side, and crosses nothing that is read. */
 export function Horizon({ fullness, breathes, isIn }: Props) {
-  const land = useRef<HTMLDivElement>(null);
+  const way = useRef<HTMLDivElement>(null);
   // With motion reduced it only changes place at the turn of the breath.
   const shown = still() ? (breathes ? Number(isIn) : 0.5) : fullness;
   const level = LOW + (HIGH - LOW) * shown;
   useEffect(() => {
-    land.current?.style.setProperty('transform', `translateY(${level}%)`);
+    way.current?.style.setProperty('transform', `translateY(${level}%)`);
   }, [level]);
   return (
     <div className={`horizon${breathes ? '' : ' horizon--resting'}`} aria-hidden>
-      <div className="horizon-land" ref={land} data-level={level.toFixed(3)} />
+      <div className="horizon-way" ref={way}>
+        <div className="horizon-land" data-level={level.toFixed(3)} />
+      </div>
     </div>
   );
 }

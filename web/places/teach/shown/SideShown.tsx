@@ -1,13 +1,9 @@
-import { mirrorPose, type Pose } from '../../../../core/body/standing/pose';
-import { standIn } from '../../../../core/body/standing/stand';
+import { mirrorPose } from '../../../../core/body/standing/pose';
 import { mirrorPosture } from '../../../../core/body/written/mirror';
-import type { Posture } from '../../../../core/body/written/posture';
 import { postureWords } from '../../../../core/body/written/postureWords';
 import { otherSide } from '../../../../core/body/written/side';
-import { rampedMovement } from '../../../../core/movement/adapt/rampedMovement';
 import type { Movement } from '../../../../core/movement/schema/movement';
-import { startFor } from '../../../../core/movement/walk/cycleFor';
-import { walkMovement } from '../../../../core/movement/walk/walkMovement';
+import { ledTo } from '../../../../core/record/strideIn';
 import type { Segment } from '../../../../core/session/timeline/segment';
 import { Footprints } from '../../../drawing/Footprints';
 
@@ -18,23 +14,10 @@ interface Props {
   readonly mirrored: boolean;
 }
 
-/** The pose the phase in hand leads to, as the class does it. */
-function momentOf(
-  { part, phase, side, direction, repetition, of }: Segment,
-  usual: Movement,
-): { pose: Pose; posture: Posture } {
-  const movement = rampedMovement(usual, repetition ?? 1, of ?? 1);
-  const posture = startFor(movement, side);
-  const start = { pose: standIn(posture), posture };
-  if (part === null || phase === null) return start;
-  const walked = walkMovement(movement, { side, direction }).find((one) => one.part === part && one.phase === phase);
-  return walked ? { pose: walked.stride.to, posture: walked.stride.posture } : start;
-}
-
 /** Which side, said for the class and for the instructor, with the instructor's own feet. */
 export function SideShown({ segment, movement, mirrored }: Props) {
   if (!movement) return <div className="teach-side" data-testid="side" />;
-  const { pose, posture } = momentOf(segment, movement);
+  const { pose, posture } = ledTo(segment, movement);
   const { side, direction } = segment;
   const { directions } = movement.laterality;
   const way = directions.kind === 'both' && direction !== null ? directions.names[direction === 'first' ? 0 : 1] : null;
@@ -47,7 +30,7 @@ export function SideShown({ segment, movement, mirrored }: Props) {
       />
       <div>
         {side !== null && <span className="teach-side-word">{side}</span>}
-        {way !== null && <span className="teach-way">{way}</span>}
+        {way !== null && <span className={side === null ? 'teach-side-word' : 'teach-way'}>{way}</span>}
         {side !== null && (
           <span className="teach-quiet">
             {mirrored ? `the class’s ${side}, your ${otherSide(side)}` : `the class’s ${side} and yours`}

@@ -19,12 +19,7 @@ export function LineNeeds({ id, title }: Props) {
   if (counts.length === 0) return <div className="line-needs" />;
   const said = counts.map(({ words, count }) => `${count}: ${words}`);
   return (
-    <button
-      type="button"
-      className="bare line-needs"
-      tabIndex={-1}
-      onClick={() => dispatch(drawerOpened('needs'))}
-    >
+    <button type="button" className="bare line-needs" tabIndex={-1} onClick={() => dispatch(drawerOpened('needs'))}>
       <span className="unseen">Who needs what in {title}:</span>
       {said.map((one) => (
         <span key={one}>{one}</span>

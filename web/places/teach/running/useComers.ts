@@ -1,13 +1,13 @@
 import { useCallback, useMemo } from 'react';
-import { lessOn } from '../../../core/hall/hall';
-import type { Teaching } from '../../../core/record/teaching';
-import type { Session } from '../../../core/session/plan/session';
-import { lateLoosening } from '../../../core/session/propose/lateLoosening';
-import { useRepertoire } from '../../app/repertoire';
-import { today } from '../../app/words';
-import { useComing } from '../../class/people/useComing';
-import { type AskJudge, useFromJudge } from '../../class/people/useFromJudge';
-import { useAsked } from '../../class/useAsked';
+import { lessOn } from '../../../../core/hall/hall';
+import type { Teaching } from '../../../../core/record/teaching';
+import type { Session } from '../../../../core/session/plan/session';
+import { lateLoosening } from '../../../../core/session/propose/lateLoosening';
+import { useRepertoire } from '../../../app/repertoire';
+import { today } from '../../../app/words';
+import { useComing } from '../../../class/people/useComing';
+import { type AskJudge, useFromJudge } from '../../../class/people/useFromJudge';
+import { useAsked } from '../../../class/useAsked';
 
 type Comers = Awaited<ReturnType<Parameters<AskJudge<unknown>>[0]['comers']>>;
 type Laid = Awaited<ReturnType<Parameters<AskJudge<unknown>>[0]['layHall']>>;

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { type KeptClass, keepClass } from '../../class/kept/keptClass';
+import { type KeptClass, keepClass } from '../../../class/kept/keptClass';
 
 /** How often the class in hand is written down besides at every press, milliseconds. */
 const KEEP_EVERY = 400;

@@ -1,11 +1,11 @@
 import { useCallback, useEffect, useState } from 'react';
-import { notTonight } from '../../../core/record/notTonight';
-import type { Teaching } from '../../../core/record/teaching';
-import type { Asked } from '../../../core/session/findings/finding/finding';
-import type { Session } from '../../../core/session/plan/session';
-import type { Timeline } from '../../../core/session/timeline/segment';
-import { useComposer } from '../../class/useComposer';
-import type { Shortening } from './shown/shortening';
+import { notTonight } from '../../../../core/record/notTonight';
+import type { Teaching } from '../../../../core/record/teaching';
+import type { Asked } from '../../../../core/session/findings/finding/finding';
+import type { Session } from '../../../../core/session/plan/session';
+import type { Timeline } from '../../../../core/session/timeline/segment';
+import { useComposer } from '../../../class/useComposer';
+import type { Shortening } from '../shown/shortening';
 
 /** How long a change can be taken back, and an answer that asks for nothing is shown, milliseconds. */
 const FOR_A_WHILE = 12_000;

@@ -1,0 +1,60 @@
+import { markPresent, unwelcomeNewcomer, welcomeNewcomer } from '../../../core/record/comers';
+import { goOnFromStop } from '../../../core/record/marks';
+import type { Teaching } from '../../../core/record/teaching';
+import type { Session } from '../../../core/session/plan/session';
+import { useRepertoire } from '../../app/repertoire';
+import { MoreControls } from './MoreControls';
+import type { useComers } from './running/useComers';
+import type { Act } from './running/useTeaching';
+import { HallSheetShown } from './shown/HallSheetShown';
+import { WhoIsHere } from './shown/WhoIsHere';
+import { titleOf } from './teachWords';
+
+/** What is laid beside the class while it goes on. */
+export type BesideOpen = 'who' | 'sheet' | 'more' | null;
+
+interface Props {
+  readonly open: BesideOpen;
+  readonly session: Session;
+  readonly teaching: Teaching;
+  readonly comers: ReturnType<typeof useComers>;
+  readonly act: (act: Act) => void;
+  readonly onClose: () => void;
+  readonly more: Omit<Parameters<typeof MoreControls>[0], 'onClose'>;
+}
+
+/** Who is here, the hall sheet, or what is one press behind. */
+export function BesideTheClass({ open, session, teaching, comers, act, onClose, more }: Props) {
+  const repertoire = useRepertoire();
+  switch (open) {
+    case 'who':
+      return (
+        <WhoIsHere
+          groupId={comers.groupId}
+          teaching={teaching}
+          onMark={(id) => act((now) => markPresent(now, id))}
+          onNewcomer={() => act(welcomeNewcomer)}
+          onNoNewcomer={() => act(unwelcomeNewcomer)}
+          late={comers.late}
+          lines={comers.lines}
+          nameOf={(itemId) => titleOf(session, itemId, repertoire)}
+          onClose={onClose}
+        />
+      );
+    case 'sheet':
+      return (
+        <HallSheetShown
+          hall={comers.hall}
+          onClose={onClose}
+          onNothing={() => {
+            act(goOnFromStop);
+            onClose();
+          }}
+        />
+      );
+    case 'more':
+      return <MoreControls {...more} onClose={onClose} />;
+    case null:
+      return null;
+  }
+}
