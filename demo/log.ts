@@ -1,8 +1,8 @@
 import type { FindMovement } from '../core/movement/schema/movement';
-import { advance } from '../core/record/advance';
 import { type ClassLog, loggedItems } from '../core/record/classLog';
-import { changeTempo, onceMore, skip, togglePause } from '../core/record/steer';
-import { beginTeaching } from '../core/record/teaching';
+import { advance } from '../core/record/running/advance';
+import { changeTempo, onceMore, skip, togglePause } from '../core/record/running/steer';
+import { beginTeaching } from '../core/record/running/teaching';
 import type { Session } from '../core/session/plan/session';
 import { timelineOf } from '../core/session/schedule/timeline';
 import type { Timeline } from '../core/session/timeline/segment';

@@ -61,6 +61,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/group',
     'core/hall',
     'core/practice',
+    'core/record/running',
     'core/record',
     'core/course/weave/graph',
     'core/course/weave',

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { Form } from '../movement/schema/form';
 import { Movement } from '../movement/schema/movement';
 import { ClassLog } from '../record/classLog';
-import { PART_KINDS } from '../record/parts';
+import { PART_KINDS } from '../record/running/parts';
 import { Plan, Session } from '../session/plan/session';
 import { Doors } from '../session/plan/slotTime';
 import { Timeline } from '../session/timeline/segment';

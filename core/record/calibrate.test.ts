@@ -1,11 +1,11 @@
 import { timelineOf } from '../session/schedule/timeline';
 import { classWith, find } from '../testing/cleanClass';
 import { session } from '../testing/sample';
-import { advance } from './advance';
 import { learn, movedBy, type Observation, observationsOf } from './calibrate';
 import { loggedItems } from './classLog';
-import { skip } from './steer';
-import { beginTeaching } from './teaching';
+import { advance } from './running/advance';
+import { skip } from './running/steer';
+import { beginTeaching } from './running/teaching';
 
 /** A seeded source of normally scattered numbers; neighbouring seeds have nothing in common. */
 function scattered(seed: number): () => number {

@@ -1,5 +1,5 @@
 import type { ClassLog } from './classLog';
-import type { PartKind } from './parts';
+import type { PartKind } from './running/parts';
 
 /** How much longer a part took than it was reckoned, once: the logarithm of the ratio. */
 export interface Observation {

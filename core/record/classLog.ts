@@ -5,8 +5,8 @@ import { Session } from '../session/plan/session';
 import { lineTimes, segmentsOf } from '../session/timeline/lineTimes';
 import type { Segment, Timeline } from '../session/timeline/segment';
 import { LineId, Slug } from '../words/ids';
-import { PART_KINDS, type PartKind, partKey, partKind } from './parts';
-import type { Teaching } from './teaching';
+import { PART_KINDS, type PartKind, partKey, partKind } from './running/parts';
+import type { Teaching } from './running/teaching';
 
 /** A part of a line as it was taught. Milliseconds of wall time. */
 const LoggedPart = z.object({

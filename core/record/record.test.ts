@@ -3,13 +3,13 @@ import { newPause } from '../session/plan/defaults';
 import { Session } from '../session/plan/session';
 import { segmentAt } from '../session/timeline/segmentAt';
 import { beats, line, movement, natural, plan, timelineFor } from '../testing/sample';
-import { advance } from './advance';
 import { loggedItems } from './classLog';
-import { comesNext } from './comesNext';
-import { momentOf } from './moment';
-import { remainingMs } from './remaining';
-import { back, changeTempo, onceMore, skip, togglePause } from './steer';
-import { beginTeaching, type Teaching } from './teaching';
+import { advance } from './running/advance';
+import { comesNext } from './running/comesNext';
+import { momentOf } from './running/moment';
+import { remainingMs } from './running/remaining';
+import { back, changeTempo, onceMore, skip, togglePause } from './running/steer';
+import { beginTeaching, type Teaching } from './running/teaching';
 
 const repertoire = [movement(), movement({ id: 'swing', parts: { cycle: [beats(4, 60)] } })];
 const thePlan = plan([

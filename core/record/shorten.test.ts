@@ -3,13 +3,13 @@ import { classSeconds } from '../session/plan/slotTime';
 import { timelineOf } from '../session/schedule/timeline';
 import { classWith, contextWith, find, line } from '../testing/cleanClass';
 import { sampleOrigin } from '../testing/origin';
-import { advance } from './advance';
 import { loggedItems } from './classLog';
-import { goOnFromStop, markNotes, markNow, stopNow } from './marks';
 import { notTonight } from './notTonight';
-import { remainingMs } from './remaining';
+import { advance } from './running/advance';
+import { goOnFromStop, markNotes, markNow, stopNow } from './running/marks';
+import { remainingMs } from './running/remaining';
+import { beginTeaching } from './running/teaching';
 import { shortenRest } from './shorten';
-import { beginTeaching } from './teaching';
 
 const context = contextWith();
 const layOut = (plan: ReturnType<typeof classWith>) => {

@@ -1,6 +1,6 @@
-import { markPresent, unwelcomeNewcomer, welcomeNewcomer } from '../../../core/record/comers';
-import { goOnFromStop } from '../../../core/record/marks';
-import type { Teaching } from '../../../core/record/teaching';
+import { markPresent, unwelcomeNewcomer, welcomeNewcomer } from '../../../core/record/running/comers';
+import { goOnFromStop } from '../../../core/record/running/marks';
+import type { Teaching } from '../../../core/record/running/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import { useRepertoire } from '../../app/repertoire';
 import { MoreControls } from './MoreControls';

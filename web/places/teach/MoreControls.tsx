@@ -8,7 +8,7 @@ import {
   StopOutlined,
   SwapOutlined,
 } from '@ant-design/icons';
-import { SOUNDS } from '../../../core/record/soundsBetween';
+import { SOUNDS } from '../../../core/record/running/soundsBetween';
 import { Beside } from './shown/Beside';
 import type { FigureView } from './shown/FigureShown';
 import { SOUND_WORDS, type useMixer } from './sound/mixer';

@@ -1,5 +1,5 @@
 import dayjs from 'dayjs';
-import { isSamePlan } from '../../../core/record/resume';
+import { isSamePlan } from '../../../core/record/running/resume';
 import type { Session } from '../../../core/session/plan/session';
 import { dayInWords, inWords, today } from '../../app/words';
 import type { KeptClass } from '../../class/kept/keptClass';

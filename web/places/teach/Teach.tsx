@@ -1,7 +1,7 @@
 import { useLayoutEffect, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { goesOnByItself, passUnled } from '../../../core/record/resume';
-import { beginTeaching } from '../../../core/record/teaching';
+import { goesOnByItself, passUnled } from '../../../core/record/running/resume';
+import { beginTeaching } from '../../../core/record/running/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import { type LightName, putOn } from '../../app/lights';
 import { freshId } from '../../app/machine/freshId';

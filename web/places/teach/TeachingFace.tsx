@@ -1,10 +1,10 @@
 import { useMemo, useRef, useState } from 'react';
 import { goesBelow } from '../../../core/movement/adapt/cappedMovement';
-import { comesNext } from '../../../core/record/comesNext';
-import { markNow, stopNow } from '../../../core/record/marks';
-import { momentOf } from '../../../core/record/moment';
-import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/steer';
-import type { Teaching } from '../../../core/record/teaching';
+import { comesNext } from '../../../core/record/running/comesNext';
+import { markNow, stopNow } from '../../../core/record/running/marks';
+import { momentOf } from '../../../core/record/running/moment';
+import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/running/steer';
+import type { Teaching } from '../../../core/record/running/teaching';
 import { adaptedMovements } from '../../../core/session/plan/adaptMovement';
 import { depthsIn } from '../../../core/session/plan/line/depth';
 import type { MovementItem, Session } from '../../../core/session/plan/session';

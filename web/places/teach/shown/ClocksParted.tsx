@@ -1,4 +1,4 @@
-import type { Meanwhile } from '../../../../core/record/clocks';
+import type { Meanwhile } from '../../../../core/record/running/clocks';
 import { inWords } from '../../../app/words';
 
 interface Props {

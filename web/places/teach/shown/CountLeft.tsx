@@ -1,6 +1,6 @@
 import { cycleAmount } from '../../../../core/movement/schema/cycleAmount';
 import type { Movement } from '../../../../core/movement/schema/movement';
-import type { Moment } from '../../../../core/record/moment';
+import type { Moment } from '../../../../core/record/running/moment';
 import type { LineRange } from '../../../../core/session/plan/line/lineEnds';
 import { minutes } from '../../../../core/words/clockWords';
 

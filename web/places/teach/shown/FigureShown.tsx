@@ -1,7 +1,7 @@
 import { mirrorPose } from '../../../../core/body/standing/pose';
 import type { Movement } from '../../../../core/movement/schema/movement';
-import type { Moment } from '../../../../core/record/moment';
-import { poseIn } from '../../../../core/record/strideIn';
+import type { Moment } from '../../../../core/record/running/moment';
+import { poseIn } from '../../../../core/record/running/strideIn';
 import { Figure } from '../../../drawing/figure/Figure';
 
 /** How the figure is seen: as the class sees its instructor, from behind as one of the class, or not at all. */

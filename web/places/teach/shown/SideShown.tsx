@@ -3,7 +3,7 @@ import { mirrorPosture } from '../../../../core/body/written/mirror';
 import { postureWords } from '../../../../core/body/written/postureWords';
 import { otherSide } from '../../../../core/body/written/side';
 import type { Movement } from '../../../../core/movement/schema/movement';
-import { ledTo } from '../../../../core/record/strideIn';
+import { ledTo } from '../../../../core/record/running/strideIn';
 import type { Segment } from '../../../../core/session/timeline/segment';
 import { Footprints } from '../../../drawing/Footprints';
 

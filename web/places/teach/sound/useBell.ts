@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
-import { type Heard, soundsBetween } from '../../../../core/record/soundsBetween';
-import type { Teaching } from '../../../../core/record/teaching';
+import { type Heard, soundsBetween } from '../../../../core/record/running/soundsBetween';
+import type { Teaching } from '../../../../core/record/running/teaching';
 import type { Timeline } from '../../../../core/session/timeline/segment';
 import { strike } from './bowl';
 import type { Mix } from './mixer';

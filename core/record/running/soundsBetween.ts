@@ -1,5 +1,5 @@
-import type { Timeline } from '../session/timeline/segment';
-import { segmentAt } from '../session/timeline/segmentAt';
+import type { Timeline } from '../../session/timeline/segment';
+import { segmentAt } from '../../session/timeline/segmentAt';
 import type { Teaching } from './teaching';
 
 /** What can be heard in a class: a breath in or out, a change of side or direction, a full minute, a new section. */

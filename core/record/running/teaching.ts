@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Slug } from '../words/ids';
+import { Slug } from '../../words/ids';
 
 /** A line, and when in the class by the room's clock: milliseconds since it began. */
 const Moment = z.object({ itemId: z.string(), atMs: z.number().int().min(0) });

@@ -1,4 +1,4 @@
-import type { Segment, Timeline } from '../session/timeline/segment';
+import type { Segment, Timeline } from '../../session/timeline/segment';
 
 /** The first segment of the next line that takes any time; null on the last line. */
 export function comesNext(timeline: Timeline, index: number): Segment | null {

@@ -1,4 +1,4 @@
-import { inBreath, line, movement, outBreath, plan, timelineFor } from '../testing/sample';
+import { inBreath, line, movement, outBreath, plan, timelineFor } from '../../testing/sample';
 import { advance } from './advance';
 import { afterParting, partedBy } from './clocks';
 import { beginTeaching } from './teaching';

@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
-import type { Plan } from '../session/plan/session';
-import type { Timeline } from '../session/timeline/segment';
+import type { Plan } from '../../session/plan/session';
+import type { Timeline } from '../../session/timeline/segment';
 import { advance } from './advance';
 import type { Teaching } from './teaching';
 

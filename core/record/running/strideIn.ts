@@ -1,13 +1,13 @@
-import type { Pose } from '../body/standing/pose';
-import { standIn } from '../body/standing/stand';
-import type { Posture } from '../body/written/posture';
-import { rampedMovement } from '../movement/adapt/rampedMovement';
-import { samplePose } from '../movement/sample/samplePose';
-import type { Movement } from '../movement/schema/movement';
-import { startFor } from '../movement/walk/cycleFor';
-import type { WrittenStride } from '../movement/walk/stride';
-import { walkMovement } from '../movement/walk/walkMovement';
-import type { Segment } from '../session/timeline/segment';
+import type { Pose } from '../../body/standing/pose';
+import { standIn } from '../../body/standing/stand';
+import type { Posture } from '../../body/written/posture';
+import { rampedMovement } from '../../movement/adapt/rampedMovement';
+import { samplePose } from '../../movement/sample/samplePose';
+import type { Movement } from '../../movement/schema/movement';
+import { startFor } from '../../movement/walk/cycleFor';
+import type { WrittenStride } from '../../movement/walk/stride';
+import { walkMovement } from '../../movement/walk/walkMovement';
+import type { Segment } from '../../session/timeline/segment';
 
 type Led = Pick<Segment, 'part' | 'phase' | 'side' | 'direction' | 'repetition' | 'of'>;
 

@@ -1,5 +1,5 @@
-import type { Segment, SegmentKind, Timeline } from '../session/timeline/segment';
-import { segmentAt } from '../session/timeline/segmentAt';
+import type { Segment, SegmentKind, Timeline } from '../../session/timeline/segment';
+import { segmentAt } from '../../session/timeline/segmentAt';
 import type { Teaching } from './teaching';
 
 /** What of a line a stretch of time is, as far as it is learnt how long it really takes. */

@@ -1,4 +1,4 @@
-import { beats, line, movement, plan, session, timelineFor } from '../testing/sample';
+import { beats, line, movement, plan, session, timelineFor } from '../../testing/sample';
 import { advance } from './advance';
 import { goesOnByItself, isSamePlan, passUnled } from './resume';
 import { beginTeaching } from './teaching';

@@ -1,4 +1,4 @@
-import type { Timeline } from '../session/timeline/segment';
+import type { Timeline } from '../../session/timeline/segment';
 import { advance } from './advance';
 import { passUnled } from './resume';
 import type { Teaching } from './teaching';

@@ -1,4 +1,4 @@
-import { line, movement, plan, timelineFor } from '../testing/sample';
+import { line, movement, plan, timelineFor } from '../../testing/sample';
 import { advance } from './advance';
 import { attendanceOf, markPresent, newcomerNote, unwelcomeNewcomer, WELCOME_MS, welcomeNewcomer } from './comers';
 import { remainingMs } from './remaining';

@@ -1,5 +1,5 @@
-import { timelineOf } from '../session/schedule/timeline';
-import { classWith, find } from '../testing/cleanClass';
+import { timelineOf } from '../../session/schedule/timeline';
+import { classWith, find } from '../../testing/cleanClass';
 import { coolDownBy } from './coolDownBy';
 import { beginTeaching } from './teaching';
 

@@ -1,6 +1,6 @@
-import type { Timeline } from '../session/timeline/segment';
-import { segmentAt } from '../session/timeline/segmentAt';
-import { clockAt } from '../words/clockWords';
+import type { Timeline } from '../../session/timeline/segment';
+import { segmentAt } from '../../session/timeline/segmentAt';
+import { clockAt } from '../../words/clockWords';
 import type { Teaching } from './teaching';
 
 const here = (timeline: Timeline, { planMs }: Teaching): string =>

@@ -1,4 +1,4 @@
-import type { Timeline } from '../session/timeline/segment';
+import type { Timeline } from '../../session/timeline/segment';
 import { remainingMs } from './remaining';
 import type { Teaching } from './teaching';
 

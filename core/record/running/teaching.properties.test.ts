@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { explainItem } from '../session/report/explain';
-import type { Timeline } from '../session/timeline/segment';
-import { beats, inBreath, line, movement, natural, outBreath, plan, timelineFor } from '../testing/sample';
+import { explainItem } from '../../session/report/explain';
+import type { Timeline } from '../../session/timeline/segment';
+import { beats, inBreath, line, movement, natural, outBreath, plan, timelineFor } from '../../testing/sample';
 import { advance } from './advance';
 import { markPresent, welcomeNewcomer } from './comers';
 import { momentOf } from './moment';

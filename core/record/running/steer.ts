@@ -1,6 +1,6 @@
 import { clamp } from 'remeda';
-import type { Segment, Timeline } from '../session/timeline/segment';
-import { segmentAt } from '../session/timeline/segmentAt';
+import type { Segment, Timeline } from '../../session/timeline/segment';
+import { segmentAt } from '../../session/timeline/segmentAt';
 import { endedByPerson } from './parts';
 import type { Teaching } from './teaching';
 

@@ -1,4 +1,4 @@
-import { inBreath, line, movement, outBreath, plan, timelineFor } from '../testing/sample';
+import { inBreath, line, movement, outBreath, plan, timelineFor } from '../../testing/sample';
 import { ledTo, poseIn } from './strideIn';
 
 const lift = movement({

@@ -1,5 +1,5 @@
-import type { Timeline } from '../session/timeline/segment';
-import { segmentAt } from '../session/timeline/segmentAt';
+import type { Timeline } from '../../session/timeline/segment';
+import { segmentAt } from '../../session/timeline/segmentAt';
 import { speedIn } from './advance';
 import type { Teaching } from './teaching';
 
