@@ -17,6 +17,7 @@ export const demoGroups: readonly Group[] = [
     hallId: 'tram-shed-hall',
     papers: 'Forms and contacts: grey box file in the hall office.',
     doors: USUAL_DOORS,
+    takes: {},
   },
   {
     id: 'tram-shed-morning',
@@ -31,6 +32,7 @@ export const demoGroups: readonly Group[] = [
     hallId: 'tram-shed-side-room',
     papers: 'Forms and contacts: grey box file in the hall office.',
     doors: USUAL_DOORS,
+    takes: {},
   },
   {
     id: 'depot-yard',
@@ -45,6 +47,7 @@ export const demoGroups: readonly Group[] = [
     hallId: null,
     papers: 'With the depot’s welfare officer.',
     doors: NO_DOORS,
+    takes: {},
   },
   {
     id: 'reading-room',
@@ -59,5 +62,6 @@ export const demoGroups: readonly Group[] = [
     hallId: 'reading-room-floor',
     papers: 'With the library’s front desk.',
     doors: USUAL_DOORS,
+    takes: {},
   },
 ];

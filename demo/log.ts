@@ -88,5 +88,6 @@ export function demoLog(session: Session, find: FindMovement): ClassLog | null {
     items: loggedItems(session, timeline, teaching, find),
     attendance: how.attendance,
     notes: how.notes,
+    answered: [],
   };
 }

@@ -116,6 +116,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'web/places/repertoire/movement',
     ['web/places/repertoire/wall', 'web/places/repertoire/form', 'web/places/repertoire/editor'],
     'web/places/groups/halls',
+    'web/places/logbook/overTime',
     'web/places/teach/sound',
     'web/places/teach/shown',
     'web/places/teach/running',

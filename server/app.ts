@@ -42,6 +42,7 @@ import { mentionsOf } from './store/mentions';
 import { movementStore } from './store/movements';
 import { passageStore } from './store/passages';
 import { peopleStore } from './store/people';
+import { reckonWith } from './store/reckonWith';
 import { sessionStore } from './store/sessions';
 import { readLeniently } from './store/unread';
 import { inOwnWords, wordingStore } from './store/wording';
@@ -130,7 +131,7 @@ export function createApp({
   app.use(`${ARCHIVE_PATH}/*`, limited(ARCHIVE_LIMIT));
   app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.all().length }));
   app.route('/', movementRoutes(movements, forms));
-  app.route('/', groupRoutes(groups, halls));
+  app.route('/', groupRoutes(groups, halls, reckonWith(database, groups, sessions)));
   app.route('/', hallRoutes(halls));
   app.route(
     '/',
@@ -138,7 +139,7 @@ export function createApp({
   );
   app.route('/', classFileRoutes(database, sessions, movements));
   app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
-  app.route('/', logRoutes(logs, sessions, onRecorded));
+  app.route('/', logRoutes(logs, sessions, find, onRecorded));
   app.route('/', courseFileRoutes(database, courses, groups, movements, forms));
   app.route('/', courseRoutes(courses, groups, find, new Set(forms.map(({ id }) => id))));
   app.route('/', asideRoutes(asideStore(database)));

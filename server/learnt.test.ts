@@ -1,5 +1,6 @@
-import { LearntPart } from '../core/formats/api';
+import { LearntPart, StoredSession, TimelineReply } from '../core/formats/api';
 import type { ClassLog } from '../core/record/classLog';
+import { LogPoint } from '../core/record/logPoint';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
 
 /** What the records teach of how long things take. */
@@ -44,4 +45,71 @@ test('a part of a kind there is not is refused by its field', async () => {
   const refused = await house.ask('POST', '/api/logs', { ...log, id: 'taught-again', items });
   expect(refused.status).toBe(422);
   expect((await refused.json()).errors[0].path).toEqual(['items', 0, 'parts', 0, 'kind']);
+});
+
+describe('what was learnt is taken over when that is agreed to', () => {
+  const GROUP = 'tram-shed-evening';
+  const classOf = async (id: string) =>
+    StoredSession.parse(await (await house.ask('GET', `/api/sessions/${id}`)).json());
+  const totalOf = async (id: string) => {
+    const { session } = await classOf(id);
+    const reply = await (await house.ask('POST', '/api/compute/timeline', { session })).json();
+    return TimelineReply.parse(reply).timeline.totalMs;
+  };
+
+  test('the classes of that group that are to come take so much longer, those that are past and of others do not', async () => {
+    const [before, past] = [await totalOf('evening-week-4'), await classOf('evening-week-2')];
+    const other = await classOf('morning-eight-pieces');
+    const answer = await house.ask('PUT', `/api/groups/${GROUP}/takes`, { talk: 1.4 });
+    expect(answer.status).toBe(200);
+    expect(await answer.json()).toMatchObject({ group: { takes: { talk: 1.4 } }, classes: expect.any(Number) });
+    const { session } = await classOf('evening-week-4');
+    const talks = session.sections.flatMap(({ items }) =>
+      items.flatMap((item) => (item.kind === 'talk' ? [item.seconds] : [])),
+    );
+    const more = 0.4 * talks.reduce((sum, seconds) => sum + seconds, 0);
+    // What follows in its section is breathed a little later, and so a little slower.
+    const longer = (await totalOf('evening-week-4')) - before;
+    expect(longer).toBeGreaterThanOrEqual(more * 1000);
+    expect(longer).toBeLessThan(more * 1000 + 10_000);
+    expect(await classOf('evening-week-2')).toEqual(past);
+    expect(await classOf('morning-eight-pieces')).toEqual(other);
+    // Taken back, everything is as it was.
+    expect((await house.ask('PUT', `/api/groups/${GROUP}/takes`, {})).status).toBe(200);
+    expect(await totalOf('evening-week-4')).toBe(before);
+  });
+
+  test('a measure there is not, and a group there is not, change nothing', async () => {
+    const refused = await house.ask('PUT', `/api/groups/${GROUP}/takes`, { talk: 9 });
+    expect([refused.status, (await refused.json()).errors[0].path]).toEqual([422, ['talk']]);
+    expect((await house.ask('PUT', '/api/groups/nobody/takes', {})).status).toBe(404);
+    expect((await classOf('evening-week-4')).revision).toBe(1);
+  });
+});
+
+test('every record is a point in time, and what is said of it afterwards is said there too', async () => {
+  const points = async () => LogPoint.array().parse(await (await house.ask('GET', '/api/logs/over-time')).json());
+  const before = await points();
+  expect(before.length).toBe(3);
+  for (const { id, actualMs, sections, safeMs, plannedMs } of before) {
+    const { items } = await logOf(id);
+    expect(actualMs).toBe(items.reduce((sum, item) => sum + item.actualMs, 0));
+    expect(Object.values(sections).reduce((sum, ms) => sum + ms, 0)).toBe(actualMs);
+    expect(safeMs).toBeGreaterThan(plannedMs);
+  }
+  await house.ask('PUT', `/api/logs/${LOG}`, { attendance: 9, notes: 'A click, left' });
+  expect((await points()).find(({ id }) => id === LOG)).toMatchObject({ attendance: 9, notes: 'A click, left' });
+});
+
+test('what a class left open is answered once, and the record is the same one still', async () => {
+  const log = await logOf(LOG);
+  const itemId = log.items.find(({ outcome }) => outcome === 'left out')?.itemId ?? '';
+  for (let times = 0; times < 2; times += 1)
+    expect((await house.ask('POST', `/api/logs/${LOG}/answered`, { itemId })).status).toBe(200);
+  expect((await logOf(LOG)).answered).toEqual([itemId]);
+  // Sent again because an answer was lost, it is the record that is there.
+  const again = await house.ask('POST', '/api/logs', log);
+  expect(again.status).toBe(200);
+  expect((await again.json()).answered).toEqual([itemId]);
+  expect((await house.ask('POST', '/api/logs/gone/answered', { itemId })).status).toBe(404);
 });

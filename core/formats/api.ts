@@ -2,11 +2,11 @@ import { z } from 'zod';
 import { Form } from '../movement/schema/form';
 import { Movement } from '../movement/schema/movement';
 import { ClassLog } from '../record/classLog';
-import { PART_KINDS } from '../record/running/parts';
 import { Plan, Session } from '../session/plan/session';
 import { Doors } from '../session/plan/slotTime';
+import { PART_KINDS } from '../session/timeline/partKind';
 import { Timeline } from '../session/timeline/segment';
-import { Slug } from '../words/ids';
+import { LineId, Slug } from '../words/ids';
 
 /** What travels between the server and whoever talks to it. One schema validates, documents and types it. */
 
@@ -81,6 +81,9 @@ export type LearntPart = z.infer<typeof LearntPart>;
 
 /** What may be added to a log afterwards. */
 export const LogNotes = ClassLog.pick({ attendance: true, notes: true });
+
+/** A line of a log that was left open and is answered. */
+export const LogAnswer = z.object({ itemId: LineId });
 export type LogNotes = z.infer<typeof LogNotes>;
 
 /** Everything a class may name: all movements in all versions, the ids that are offered, what the instructor made, the forms. */

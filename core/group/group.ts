@@ -3,6 +3,7 @@ import { Meeting } from '../course/calendar/calendar';
 import { STRENGTHS } from '../demand/ceilings';
 import { Schools } from '../movement/adapt/schools';
 import { Doors, USUAL_DOORS } from '../session/plan/slotTime';
+import { Takes } from '../session/plan/takes';
 import { MovementId, Slug } from '../words/ids';
 
 /** How much may be asked of a group: which ceilings it is judged by, and the breath paces it is at ease with. */
@@ -40,6 +41,8 @@ export const Group = z.object({
   papers: z.string().max(200).default(''),
   /** What of its slot is not class: what its new classes begin with. */
   doors: Doors.default(USUAL_DOORS),
+  /** How long its parts really take, as far as that was agreed to: what its new classes are reckoned with. */
+  takes: Takes.default({}),
 });
 export type Group = z.infer<typeof Group>;
 

@@ -1,26 +1,15 @@
 import { timelineOf } from '../session/schedule/timeline';
 import { classWith, find } from '../testing/cleanClass';
 import { session } from '../testing/sample';
+import { chance, scattered } from '../testing/scattered';
 import { learn, movedBy, type Observation, observationsOf } from './calibrate';
 import { loggedItems } from './classLog';
 import { advance } from './running/advance';
 import { skip } from './running/steer';
 import { beginTeaching } from './running/teaching';
 
-/** A seeded source of normally scattered numbers; neighbouring seeds have nothing in common. */
-function scattered(seed: number): () => number {
-  let state = Math.imul(seed, 0x9e3779b1);
-  const next = () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return (((mixed ^ (mixed >>> 14)) >>> 0) + 0.5) / 4294967296;
-  };
-  return () => Math.sqrt(-2 * Math.log(next())) * Math.cos(2 * Math.PI * next());
-}
-
 const talks = (seed: number, classes: number, each: number, times: number): Observation[] => {
-  const draw = scattered(seed);
+  const draw = scattered(chance(seed));
   return Array.from({ length: classes * each }, () => ({
     kind: 'talk' as const,
     groupId: 'evening',
@@ -87,6 +76,17 @@ describe('what a class teaches', () => {
     expect(learnt.length).toBeLessThanOrEqual(1);
     // Cut short by half it went on at its usual pace: it teaches that nothing is different.
     for (const { ratio } of learnt) expect(Math.abs(ratio)).toBeLessThan(0.15);
+  });
+
+  test('is held against what is usual, also where the class was reckoned by a measure of its own', () => {
+    const talk = { kind: 'talk' as const, plannedMs: 84_000, actualMs: 84_000, by: 'person' as const };
+    const log = logOf(advance(timeline, beginTeaching(), timeline.totalMs));
+    const measured = {
+      plan: { ...log.plan, takes: { talk: 1.4 } },
+      items: log.items.slice(0, 1).map((item) => ({ ...item, parts: [talk] })),
+    };
+    expect(observationsOf(measured)[0]?.ratio).toBeCloseTo(Math.log(1.4));
+    expect(observationsOf({ ...measured, plan: log.plan })[0]?.ratio).toBeCloseTo(0);
   });
 
   test('is cut where it is beyond three times, and nothing where it is short', () => {

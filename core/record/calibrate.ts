@@ -1,5 +1,6 @@
+import { timesOf } from '../session/plan/takes';
+import type { PartKind } from '../session/timeline/partKind';
 import type { ClassLog } from './classLog';
-import type { PartKind } from './running/parts';
 
 /** How much longer a part took than it was reckoned, once: the logarithm of the ratio. */
 export interface Observation {
@@ -32,7 +33,9 @@ export function observationsOf({ items, plan }: Pick<ClassLog, 'items' | 'plan'>
           const share = kind === 'moving' && plannedTimes > 0 ? doneTimes / plannedTimes : 1;
           const planned = plannedMs * share;
           if (by !== 'person' || planned < LEAST_MS || actualMs < LEAST_MS) return [];
-          const ratio = Math.min(MOST, Math.max(-MOST, Math.log(actualMs / planned)));
+          // A class that was reckoned by a measure already is held against what is usual, as all are.
+          const times = (actualMs / planned) * timesOf(plan.takes, kind);
+          const ratio = Math.min(MOST, Math.max(-MOST, Math.log(times)));
           return [{ kind, groupId, movementId: movements.get(itemId) ?? null, ratio }];
         }),
   );

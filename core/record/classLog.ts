@@ -3,9 +3,10 @@ import type { FindMovement } from '../movement/schema/movement';
 import { notedTitle } from '../session/plan/lineTitle';
 import { Session } from '../session/plan/session';
 import { lineTimes, segmentsOf } from '../session/timeline/lineTimes';
+import { PART_KINDS, type PartKind, partKind } from '../session/timeline/partKind';
 import type { Segment, Timeline } from '../session/timeline/segment';
 import { LineId, Slug } from '../words/ids';
-import { PART_KINDS, type PartKind, partKey, partKind } from './running/parts';
+import { partKey } from './running/parts';
 import type { Teaching } from './running/teaching';
 
 /** A part of a line as it was taught. Milliseconds of wall time. */
@@ -43,6 +44,8 @@ export const ClassLog = z.object({
   items: z.array(LoggedItem).max(500),
   attendance: z.number().int().min(0).max(500).nullable(),
   notes: z.string().max(4000),
+  /** Of what it left open, the lines that were answered since: put into the next class, taken higher there, or let go. */
+  answered: z.array(LineId).max(500).default([]),
 });
 export type ClassLog = z.infer<typeof ClassLog>;
 

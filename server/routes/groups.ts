@@ -1,8 +1,11 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
+import dayjs from 'dayjs';
 import { Group, GroupAsked } from '../../core/group/group';
 import { Schools } from '../../core/movement/adapt/schools';
+import { Takes } from '../../core/session/plan/takes';
 import type { GroupStore } from '../store/groups';
 import type { HallStore } from '../store/halls';
+import type { ReckonWith } from '../store/reckonWith';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
 import { router } from './reply/router';
@@ -66,6 +69,18 @@ const teach = createRoute({
   responses: { 200: json(Group, 'The group'), ...missing, ...refused },
 });
 
+const reckon = createRoute({
+  method: 'put',
+  path: '/api/groups/{id}/takes',
+  summary: 'Reckon the coming classes of a group with how long their parts really take; {} reckons them as usual again',
+  request: { ...idParam, ...body(Takes) },
+  responses: {
+    200: json(z.object({ group: Group, classes: z.number().int() }), 'The group, and how many classes have changed'),
+    ...missing,
+    ...refused,
+  },
+});
+
 const missingGroup = () => new Refusal(404, 'There is no such group.');
 
 /** The group as it is now that something was said of it. */
@@ -82,7 +97,7 @@ function mustHaveHall({ hallId }: Group, halls: HallStore): void {
   throw new Refusal(422, 'This group cannot be written down.', { errors });
 }
 
-export const groupRoutes = (groups: GroupStore, halls: HallStore): OpenAPIHono =>
+export const groupRoutes = (groups: GroupStore, halls: HallStore, reckonWith: ReckonWith): OpenAPIHono =>
   router()
     .openapi(list, (context) => context.json(groups.all(), 200))
     .openapi(away, (context) => context.json(groups.putAway(), 200))
@@ -117,4 +132,12 @@ export const groupRoutes = (groups: GroupStore, halls: HallStore): OpenAPIHono =
     .openapi(teach, (context) => {
       const { id } = context.req.valid('param');
       return context.json(told(groups, id, groups.teach(id, context.req.valid('json'))), 200);
+    })
+    .openapi(reckon, (context) => {
+      const { id } = context.req.valid('param');
+      const now = dayjs();
+      const monday = now.subtract((now.day() + 6) % 7, 'day').format('YYYY-MM-DD');
+      const day = { today: now.format('YYYY-MM-DD'), monday, now: now.toISOString() };
+      const classes = reckonWith(id, context.req.valid('json'), day);
+      return context.json({ group: told(groups, id, classes !== null), classes: classes ?? 0 }, 200);
     });

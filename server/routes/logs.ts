@@ -1,8 +1,10 @@
 import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { LearntPart, LogNotes, LogSummary } from '../../core/formats/api';
+import { LearntPart, LogAnswer, LogNotes, LogSummary } from '../../core/formats/api';
+import type { FindMovement } from '../../core/movement/schema/movement';
 import { learn, type Observation, observationsOf } from '../../core/record/calibrate';
 import { ClassLog } from '../../core/record/classLog';
+import { LogPoint, logPoint } from '../../core/record/logPoint';
 import type { LogStore } from '../store/logs';
 import type { SessionStore } from '../store/sessions';
 import { Refusal } from './reply/problem';
@@ -54,8 +56,28 @@ const learnt = createRoute({
   responses: { 200: json(z.array(LearntPart), 'What has been learnt') },
 });
 
+const answer = createRoute({
+  method: 'post',
+  path: '/api/logs/{id}/answered',
+  summary: 'Say that something the class left open is answered',
+  request: { ...idParam, ...body(LogAnswer) },
+  responses: { 200: json(ClassLog, 'The log'), ...missing, ...refused },
+});
+const overTime = createRoute({
+  method: 'get',
+  path: `${path}/over-time`,
+  summary: 'Every class taught as one point of what is looked at over time',
+  responses: { 200: json(z.array(LogPoint), 'The points') },
+});
+
 /** @param onRecorded called when a class was recorded */
-export function logRoutes(logs: LogStore, sessions: SessionStore, onRecorded: () => void): OpenAPIHono {
+export function logRoutes(
+  logs: LogStore,
+  sessions: SessionStore,
+  find: FindMovement,
+  onRecorded: () => void,
+): OpenAPIHono {
+  const points = new Map<string, LogPoint>();
   const observed = new Map<string, Observation[]>();
   return router()
     .openapi(list, (context) => context.json(logs.all(), 200))
@@ -67,6 +89,17 @@ export function logRoutes(logs: LogStore, sessions: SessionStore, onRecorded: ()
         if (log) observed.set(id, observationsOf(log));
       }
       return context.json(learn([...observed.values()].flat()), 200);
+    })
+    .openapi(overTime, async (context) => {
+      const shown: LogPoint[] = [];
+      // What was taught is reckoned once; who came and what to remember may be said afterwards.
+      for (const said of logs.notes()) {
+        const log = points.has(said.id) ? null : await soon(logs.find(said.id));
+        if (log) points.set(said.id, logPoint(log, find));
+        const there = points.get(said.id);
+        if (there) shown.push({ ...there, ...said });
+      }
+      return context.json(shown, 200);
     })
     .openapi(one, (context) => {
       const log = logs.find(context.req.valid('param').id);
@@ -88,6 +121,12 @@ export function logRoutes(logs: LogStore, sessions: SessionStore, onRecorded: ()
         case 'taken':
           throw new Refusal(409, 'A record of this class is there already, and says something else.');
       }
+    })
+    .openapi(answer, (context) => {
+      const { id } = context.req.valid('param');
+      const log = logs.answer(id, context.req.valid('json').itemId) ? logs.find(id) : null;
+      if (!log) throw new Refusal(404, 'There is no such log.');
+      return context.json(log, 200);
     })
     .openapi(annotate, (context) => {
       const { id } = context.req.valid('param');

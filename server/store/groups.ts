@@ -35,29 +35,32 @@ const Row = z
     pace_most: z.number(),
     schools: z.string(),
     doors: z.string(),
+    takes: z.string(),
     knows: z.string(),
     hall_id: z.string().nullable(),
     papers: z.string(),
   })
   .transform(
-    ({ strength, pace_least, pace_most, schools, doors, meetings, knows, hall_id, ...group }): Group =>
+    ({ strength, pace_least, pace_most, schools, doors, takes, meetings, knows, hall_id, ...group }): Group =>
       Group.parse({
         ...group,
         hallId: hall_id,
         asked: { strength, paceLeast: pace_least, paceMost: pace_most },
         schools: JSON.parse(schools),
         doors: JSON.parse(doors),
+        takes: JSON.parse(takes),
         meetings: JSON.parse(meetings),
         knows: JSON.parse(knows),
       }),
   );
 
 /** A group as its columns have it. */
-const columnsOf = ({ asked, schools, doors, meetings, knows, ...group }: Group) => ({
+const columnsOf = ({ asked, schools, doors, takes, meetings, knows, ...group }: Group) => ({
   ...group,
   ...asked,
   schools: JSON.stringify(schools),
   doors: JSON.stringify(doors),
+  takes: JSON.stringify(takes),
   meetings: JSON.stringify(meetings),
   knows: JSON.stringify(knows),
 });
@@ -68,17 +71,17 @@ export function groupStore(database: Database, reader: LenientReader = readLenie
   const read = (row: unknown): Group | null =>
     reader.read('group', Named.parse(row).id, JSON.stringify(row), (json) => Row.parse(json));
   const columns =
-    'id, name, place, meets, meetings, about, strength, pace_least, pace_most, schools, doors, knows, hall_id, papers';
+    'id, name, place, meets, meetings, about, strength, pace_least, pace_most, schools, doors, takes, knows, hall_id, papers';
   const all = database.prepare(`SELECT ${columns} FROM groups WHERE put_away_at IS NULL ORDER BY name`);
   const away = database.prepare(`SELECT ${columns} FROM groups WHERE put_away_at IS NOT NULL ORDER BY name`);
   const one = database.prepare(`SELECT ${columns} FROM groups WHERE id = ?`);
   const add = database.prepare(
-    `INSERT INTO groups (${columns}) VALUES (@id, @name, @place, @meets, @meetings, @about, @strength, @paceLeast, @paceMost, @schools, @doors, @knows, @hallId, @papers)
+    `INSERT INTO groups (${columns}) VALUES (@id, @name, @place, @meets, @meetings, @about, @strength, @paceLeast, @paceMost, @schools, @doors, @takes, @knows, @hallId, @papers)
      ON CONFLICT (id) DO NOTHING`,
   );
   const change = database.prepare(
     `UPDATE groups SET name = @name, place = @place, meets = @meets, meetings = @meetings, about = @about, strength = @strength,
-     pace_least = @paceLeast, pace_most = @paceMost, schools = @schools, doors = @doors, knows = @knows, hall_id = @hallId, papers = @papers WHERE id = @id`,
+     pace_least = @paceLeast, pace_most = @paceMost, schools = @schools, doors = @doors, takes = @takes, knows = @knows, hall_id = @hallId, papers = @papers WHERE id = @id`,
   );
   const ask = database.prepare(
     'UPDATE groups SET strength = @strength, pace_least = @paceLeast, pace_most = @paceMost WHERE id = @id',

@@ -10,6 +10,8 @@ export interface LogStore {
   all(): LogSummary[];
   /** The ids of all there are, also of those that cannot be read. */
   ids(): string[];
+  /** What was said of each afterwards, the oldest first. */
+  notes(): { readonly id: string; readonly attendance: number | null; readonly notes: string }[];
   find(id: string): ClassLog | null;
   /** Whether a class has been taught. */
   hasOf(sessionId: string): boolean;
@@ -17,6 +19,8 @@ export interface LogStore {
   add(log: ClassLog): 'added' | 'there already' | 'taken';
   /** Answers false where there is no such log. */
   annotate(id: string, notes: LogNotes): boolean;
+  /** Says that a line that was left open is answered. Answers false where there is no such log. */
+  answer(id: string, itemId: string): boolean;
 }
 
 const SummaryRow = z.object({
@@ -29,6 +33,7 @@ const SummaryRow = z.object({
   attendance: z.number().nullable(),
 });
 const Named = z.object({ id: z.string() });
+const Noted = z.object({ id: z.string(), attendance: z.number().nullable(), notes: z.string() });
 const Parted = z.looseObject({ parts: z.string() });
 const LogRow = z.object({
   id: z.string(),
@@ -38,7 +43,11 @@ const LogRow = z.object({
   plan: z.string(),
   attendance: z.number().nullable(),
   notes: z.string(),
+  answered: z.string(),
 });
+
+/** A record by what was taught: what is said of it afterwards is none of it. */
+const asTaught = (log: ClassLog) => ({ ...log, attendance: null, notes: '', answered: [] });
 
 export function logStore(database: Database, reader: LenientReader = readLeniently()): LogStore {
   const all = database.prepare(`
@@ -47,8 +56,9 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     FROM class_logs AS log LEFT JOIN class_log_items AS item ON item.log_id = log.id
     GROUP BY log.id ORDER BY log.started_at DESC`);
   const one = database.prepare(`
-    SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes
+    SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes, answered
     FROM class_logs WHERE id = ?`);
+  const noted = database.prepare('SELECT id, attendance, notes FROM class_logs ORDER BY started_at, id');
   const ids = database.prepare('SELECT id FROM class_logs ORDER BY id');
   const ofSession = database.prepare('SELECT 1 FROM class_logs WHERE session_id = ? LIMIT 1');
   const items = database.prepare(`
@@ -56,13 +66,15 @@ export function logStore(database: Database, reader: LenientReader = readLenient
       planned_times AS plannedTimes, done_times AS doneTimes, outcome, parts
     FROM class_log_items WHERE log_id = ? ORDER BY position`);
   const addLog = database.prepare(`
-    INSERT INTO class_logs (id, session_id, started_at, ended_at, plan, attendance, notes)
-    VALUES (@id, @sessionId, @startedAt, @endedAt, @plan, @attendance, @notes)`);
+    INSERT INTO class_logs (id, session_id, started_at, ended_at, plan, attendance, notes, answered)
+    VALUES (@id, @sessionId, @startedAt, @endedAt, @plan, @attendance, @notes, @answered)`);
   const addItem = database.prepare(`
     INSERT INTO class_log_items
       (log_id, position, item_id, title, section, planned_ms, actual_ms, planned_times, done_times, outcome, parts)
     VALUES (@logId, @position, @itemId, @title, @section, @plannedMs, @actualMs, @plannedTimes, @doneTimes, @outcome, @parts)`);
   const annotate = database.prepare('UPDATE class_logs SET attendance = @attendance, notes = @notes WHERE id = @id');
+
+  const answer = database.prepare('UPDATE class_logs SET answered = @answered WHERE id = @id');
 
   const find = (id: string): ClassLog | null => {
     const row = one.get(id);
@@ -73,7 +85,7 @@ export function logStore(database: Database, reader: LenientReader = readLenient
         const { parts, ...others } = Parted.parse(item);
         return { ...others, parts: JSON.parse(parts) };
       });
-      return ClassLog.parse({ ...log, plan: JSON.parse(log.plan), items: logged });
+      return ClassLog.parse({ ...log, plan: JSON.parse(log.plan), answered: JSON.parse(log.answered), items: logged });
     });
   };
 
@@ -84,21 +96,24 @@ export function logStore(database: Database, reader: LenientReader = readLenient
         return reader.read('record', id, JSON.stringify(row), (json) => SummaryRow.parse(json)) ?? [];
       }),
     ids: () => ids.all().map((row) => Named.parse(row).id),
+    notes: () => noted.all().map((row) => Noted.parse(row)),
     find,
     add: atOnce(database, (log: ClassLog) => {
       const there = find(log.id);
       // Who came and what to remember is said afterwards; what was taught is what makes it the same.
-      if (there)
-        return equal({ ...there, attendance: null, notes: '' }, { ...log, attendance: null, notes: '' })
-          ? 'there already'
-          : 'taken';
+      if (there) return equal(asTaught(there), asTaught(log)) ? 'there already' : 'taken';
       const { items: logged, plan, ...row } = log;
-      addLog.run({ ...row, plan: JSON.stringify(plan) });
+      addLog.run({ ...row, plan: JSON.stringify(plan), answered: JSON.stringify(log.answered) });
       for (const [position, item] of logged.entries())
         addItem.run({ ...item, parts: JSON.stringify(item.parts), logId: log.id, position });
       return 'added';
     }),
     hasOf: (sessionId) => ofSession.get(sessionId) !== undefined,
+    answer: atOnce(database, (id: string, itemId: string) => {
+      const log = find(id);
+      if (!log) return false;
+      return answer.run({ id, answered: JSON.stringify([...new Set([...log.answered, itemId])]) }).changes > 0;
+    }),
     annotate: (id, notes) => annotate.run({ id, ...notes }).changes > 0,
   };
 }

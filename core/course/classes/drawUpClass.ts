@@ -78,7 +78,12 @@ function mainOf({ course, group, weave: { held, rooms }, context, forms }: Drawi
 function aroundOf({ group, weave, context }: Drawing) {
   return {
     preferences: { recent: new Set<string>(), level: LEVEL[group.asked.strength] },
-    empty: { doors: group.doors, schools: group.schools, slotMinutes: weave.held[0]?.minutes ?? 60 },
+    empty: {
+      doors: group.doors,
+      schools: group.schools,
+      takes: group.takes,
+      slotMinutes: weave.held[0]?.minutes ?? 60,
+    },
     offered: { ...context, known: null },
   };
 }
@@ -107,7 +112,7 @@ interface AroundMain {
 function aroundAll(drawing: Drawing): AroundMain[] {
   const { course, group, weave, context } = drawing;
   const { strength } = group.asked;
-  const plan = emptyFor({ doors: group.doors, schools: group.schools });
+  const plan = emptyFor({ doors: group.doors, schools: group.schools, takes: group.takes });
   const places = new Map(weave.held.map(({ id }, at) => [id, at]));
   const classes = weave.held.map((one) => {
     const introduced = cellsOf(course.threads, course.plan, one.id, places).filter(isIntroduction);
@@ -136,9 +141,9 @@ const chosenLast = { key: '', around: [] as readonly AroundMain[] };
 function rememberedAround(drawing: Drawing): readonly AroundMain[] {
   const { course, group, weave, context } = drawing;
   const { threads, plan, rules, warmUp, coolDown, calendar } = course;
-  const { asked, schools, doors } = group;
+  const { asked, schools, doors, takes } = group;
   const offered = context.offered.map(({ id }) => id);
-  const depends = [threads, plan, rules, warmUp, coolDown, calendar, asked, schools, doors, weave.from, offered];
+  const depends = [threads, plan, rules, warmUp, coolDown, calendar, asked, schools, doors, takes, weave.from, offered];
   const key = JSON.stringify(depends);
   if (chosenLast.key !== key) Object.assign(chosenLast, { key, around: aroundAll(drawing) });
   return chosenLast.around;
@@ -166,6 +171,7 @@ export function drawUpClass(
       slotMinutes: one.minutes,
       doors: group.doors,
       schools: group.schools,
+      takes: group.takes,
       preferences: { recent: new Set(), level: LEVEL[group.asked.strength] },
       ...(warmUp?.kind === 'chosen' && { warmUp: warmUp.items }),
       ...(coolDown && { coolDown }),

@@ -7,9 +7,15 @@ import type { Teaching } from './teaching';
 /** A class that was left this long ago is not simply gone on with, milliseconds. Convention. */
 const RECENT = 15 * 60_000;
 
-type Time = Pick<Plan, 'sections' | 'breath' | 'schools' | 'slotMinutes'>;
+type Time = Pick<Plan, 'sections' | 'breath' | 'schools' | 'takes' | 'slotMinutes'>;
 
-const timeOf = ({ sections, breath, schools, slotMinutes }: Time): Time => ({ sections, breath, schools, slotMinutes });
+const timeOf = ({ sections, breath, schools, takes, slotMinutes }: Time): Time => ({
+  sections,
+  breath,
+  schools,
+  slotMinutes,
+  ...(takes && { takes }),
+});
 
 /** Whether two plans are the same class on the clock and on the floor; a title or a day makes no difference. */
 export const isSamePlan = (one: Time, other: Time): boolean => equal(timeOf(one), timeOf(other));

@@ -7,6 +7,7 @@ import type { JudgingContext } from '../findings/finding/finding';
 import { THRESHOLDS } from '../limits/thresholds';
 import type { MovementItem, Plan } from '../plan/session';
 import { classSeconds } from '../plan/slotTime';
+import type { Takes } from '../plan/takes';
 import { unrollBlocks } from '../schedule/unrollBlocks';
 import { lineTimes, segmentsOf } from '../timeline/lineTimes';
 import type { Timeline } from '../timeline/segment';
@@ -48,11 +49,15 @@ export interface FitQuestion {
   readonly isRough?: boolean;
 }
 
+const AS_USUAL: Takes = {};
+
 /** The seconds of a line, laid out once for each line however often its class is fitted. */
 const secondsOf = rememberFor((item: MovementItem) =>
   rememberFor((movement: Movement) =>
     rememberFor((breath: Plan['breath']) =>
-      rememberFor((schools: Plan['schools']): LineSeconds => lineSeconds(item, movement, { breath, schools })),
+      rememberFor((schools: Plan['schools']) =>
+        rememberFor((takes: Takes): LineSeconds => lineSeconds(item, movement, { breath, schools, takes })),
+      ),
     ),
   ),
 );
@@ -166,7 +171,7 @@ export function buildModel(question: FitQuestion, now: Laid, usual: Timeline, ta
       const held = paceNow ? paceNow - (now.shifts[index] ?? 0) : paceAt(section.pace, Number.MAX_VALUE);
       const times = occurrences.flatMap((occurrence) =>
         occurrence.item.id === item.id && occurrence.item.kind === 'movement'
-          ? [secondsOf(occurrence.item)(movement)(plan.breath)(plan.schools)]
+          ? [secondsOf(occurrence.item)(movement)(plan.breath)(plan.schools)(plan.takes ?? AS_USUAL)]
           : [],
       );
       const alone = times.map((time) => time.parts(countNow));

@@ -41,7 +41,11 @@ const SLOW = 2;
  * A line's seconds as they depend on its count and pace, without the steps into it. Both its fixed seconds and its breaths grow
  * evenly with the count, so laying it out twice tells all others.
  */
-export function lineSeconds(item: MovementItem, movement: Movement, of: Pick<Plan, 'breath' | 'schools'>): LineSeconds {
+export function lineSeconds(
+  item: MovementItem,
+  movement: Movement,
+  of: Pick<Plan, 'breath' | 'schools' | 'takes'>,
+): LineSeconds {
   const { least, step } = movement.count;
   const partsAt = (count: number): LineParts => {
     const sections: Plan['sections'] = [
@@ -54,7 +58,7 @@ export function lineSeconds(item: MovementItem, movement: Movement, of: Pick<Pla
       },
     ];
     const answer = timelineOf(
-      { slotMinutes: 60, doors: NO_DOORS, breath: of.breath, schools: of.schools, sections },
+      { slotMinutes: 60, doors: NO_DOORS, breath: of.breath, schools: of.schools, takes: of.takes, sections },
       () => movement,
     );
     return sumOf(answer.ok ? answer.timeline.segments : []);

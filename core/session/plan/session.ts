@@ -11,6 +11,7 @@ import { LINE_WORDS, Script } from './line/lineWords';
 import { SetAside } from './setAside';
 import { SettleRoutine } from './settleRoutine';
 import { classMinutes, Doors, NO_DOORS } from './slotTime';
+import { Takes } from './takes';
 
 /**
  * How an item is led: named and shown first; named, then said while it is done the first time, with a word at the end; said while
@@ -133,6 +134,8 @@ export const Plan = z.object({
   breath: z.object({ in: z.number().min(1).max(10), out: z.number().min(1).max(10) }),
   /** How its movements are done where schools disagree. */
   schools: Schools.default(USUAL_SCHOOLS),
+  /** How long its parts really take with its group, where that was measured and agreed to; else they take as long as usual. */
+  takes: Takes.optional(),
   sections: z.array(Section).min(1).max(12),
 });
 export type Plan = z.infer<typeof Plan>;

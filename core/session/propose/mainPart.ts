@@ -9,6 +9,7 @@ import { Block } from '../plan/block';
 import { newPause } from '../plan/defaults';
 import type { Item, Plan } from '../plan/session';
 import { classMinutes, classSeconds, type Doors } from '../plan/slotTime';
+import type { Takes } from '../plan/takes';
 import { type Aim, effortOf, serves } from './aims';
 import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
 import { type MainSet, mainSets } from './mainSets';
@@ -22,6 +23,8 @@ export interface DraftRequest {
   readonly preferences: Preferences;
   /** How the class is done where schools disagree. */
   readonly schools: Schools;
+  /** How long its parts take, where that was measured. */
+  readonly takes?: Takes | undefined;
   readonly forms: readonly Form[];
 }
 

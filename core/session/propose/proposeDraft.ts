@@ -1,4 +1,4 @@
-import { sumBy } from 'remeda';
+import { isEmpty, sumBy } from 'remeda';
 import { usualName } from '../../movement/schema/movement';
 import { warmingOf } from '../../traits/warmingOf';
 import { applyEdits } from '../edit/planEdit';
@@ -81,7 +81,7 @@ function mainReason({ form, name, lines, rounds }: MainPart): string {
 }
 
 /** What is drawn up around a main part. */
-type Around = Pick<DraftRequest, 'slotMinutes' | 'doors' | 'preferences' | 'schools'> & {
+type Around = Pick<DraftRequest, 'slotMinutes' | 'doors' | 'preferences' | 'schools' | 'takes'> & {
   /** Its warm-up, where that is chosen already; else it is worked out. */
   readonly warmUp?: readonly Item[];
   /** The pieces of its cool-down, by their ids, where they are chosen already; where they do not do, others are taken. */
@@ -92,11 +92,13 @@ export const emptyPlan = ({
   slotMinutes,
   doors,
   schools,
-}: Pick<Around, 'slotMinutes' | 'doors' | 'schools'>): Plan => ({
+  takes,
+}: Pick<Around, 'slotMinutes' | 'doors' | 'schools' | 'takes'>): Plan => ({
   slotMinutes,
   doors,
   breath: { in: 1, out: 1 },
   schools,
+  ...(takes && !isEmpty(takes) && { takes }),
   sections: emptySections(),
 });
 

@@ -127,7 +127,7 @@ function scheduleRoutine({ clock, plan, section, find }: Passage, itemId: string
 export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
   const problems = [...missingMovements(plan, find), ...tooManySteps(plan, find)];
   if (problems.length > 0) return { ok: false, problems };
-  const clock = new TimelineClock();
+  const clock = new TimelineClock(plan.takes);
   let arrival: Arrival = { pose: RESTING, breath: null };
   plan.sections.forEach((section, index) => {
     clock.section(section.kind, () => {

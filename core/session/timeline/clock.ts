@@ -1,3 +1,5 @@
+import { type Takes, timesOf } from '../plan/takes';
+import { partKind } from './partKind';
 import type { ScheduledBridge, Segment, Timeline } from './segment';
 
 /** Whose stretch it is, and where in its line; what is left out does not apply. */
@@ -15,7 +17,13 @@ type Done = Pick<Segment, 'kind' | 'call'> &
 export class TimelineClock {
   #now = 0;
   #sectionStart = 0;
+  readonly #takes: Takes | undefined;
   readonly #timeline: Timeline = { totalMs: 0, sections: [], items: [], segments: [] };
+
+  /** @param takes how many times as long as is usual some parts take */
+  constructor(takes?: Takes) {
+    this.#takes = takes;
+  }
 
   /** Seconds since the section began: what the section's pace depends on. */
   get sectionTime(): number {
@@ -46,7 +54,7 @@ export class TimelineClock {
   /** Adds a stretch from now on. What is not said does not apply: it is on no side, no repetition, not breathed. */
   segment(seconds: number, whose: Whose, done: Done): void {
     const startMs = this.ms;
-    this.#now += seconds;
+    this.#now += seconds * timesOf(this.#takes, partKind(done));
     // Written out rather than spread: a class has a thousand of these, and it is laid out anew with every key.
     this.#timeline.segments.push({
       kind: done.kind,

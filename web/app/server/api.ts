@@ -34,9 +34,11 @@ import type { Schools } from '../../../core/movement/adapt/schools';
 import type { Wording } from '../../../core/movement/adapt/wording';
 import type { Movement } from '../../../core/movement/schema/movement';
 import type { ClassLog } from '../../../core/record/classLog';
+import type { LogPoint } from '../../../core/record/logPoint';
 import type { Passage } from '../../../core/session/plan/lineSet';
 import type { Session } from '../../../core/session/plan/session';
 import type { AsideRule } from '../../../core/session/plan/setAside';
+import type { Takes } from '../../../core/session/plan/takes';
 import type { MovementTraits } from '../../../core/traits/movementTraits';
 import { ask, wasKept } from './ask';
 import { TAGS } from './tags';
@@ -138,6 +140,10 @@ export const api = createApi({
     teachGroup: build.mutation<Group, { id: string; schools: Schools }>({
       query: ({ id, schools }) => ({ url: `groups/${id}/schools`, method: 'PUT', body: schools }),
       invalidatesTags: ['groups'],
+    }),
+    reckonGroup: build.mutation<{ group: Group; classes: number }, { id: string; takes: Takes }>({
+      query: ({ id, takes }) => ({ url: `groups/${id}/takes`, method: 'PUT', body: takes }),
+      invalidatesTags: ['groups', 'sessions'],
     }),
     asides: build.query<AsideRule[], void>({ query: () => 'asides', providesTags: ['asides'] }),
     setAsideForGood: build.mutation<AsideRule[], AsideRule>({
@@ -275,8 +281,13 @@ export const api = createApi({
     logs: build.query<LogSummary[], void>({ query: () => 'logs', providesTags: ['logs'] }),
     log: build.query<ClassLog, string>({ query: (id) => `logs/${id}`, providesTags: ['logs'] }),
     learnt: build.query<LearntPart[], void>({ query: () => 'logs/learnt', providesTags: ['logs'] }),
+    overTime: build.query<LogPoint[], void>({ query: () => 'logs/over-time', providesTags: ['logs'] }),
     addLog: build.mutation<ClassLog, ClassLog>({
       query: (body) => ({ url: 'logs', method: 'POST', body }),
+      invalidatesTags: ['logs'],
+    }),
+    answerOpen: build.mutation<ClassLog, { id: string; itemId: string }>({
+      query: ({ id, itemId }) => ({ url: `logs/${id}/answered`, method: 'POST', body: { itemId } }),
       invalidatesTags: ['logs'],
     }),
     annotateLog: build.mutation<ClassLog, { id: string; notes: LogNotes }>({

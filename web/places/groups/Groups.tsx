@@ -26,6 +26,7 @@ const newGroup = (): Group => ({
   asked: USUAL_ASKED,
   schools: USUAL_SCHOOLS,
   doors: USUAL_DOORS,
+  takes: {},
   knows: [],
   hallId: null,
   papers: '',

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sumBy } from 'remeda';
 import type { ClassLog, LoggedItem } from '../../../core/record/classLog';
+import { type Witnessed, witnessedIn } from '../../../core/record/witnessed';
 import { minutes } from '../../../core/words/clockWords';
 import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
@@ -32,6 +33,7 @@ const sum = (items: readonly LoggedItem[], of: 'plannedMs' | 'actualMs') => sumB
 
 function Shown({ log }: { readonly log: ClassLog }) {
   const [planned, actual] = [sum(log.items, 'plannedMs'), sum(log.items, 'actualMs')];
+  const known = witnessedIn(log.items);
   const longest = Math.max(1, ...log.items.flatMap(({ plannedMs, actualMs }) => [plannedMs, actualMs]));
   return (
     <div className="place log">
@@ -68,6 +70,7 @@ function Shown({ log }: { readonly log: ClassLog }) {
               <span className="unseen">Planned and taught to scale</span>
             </th>
             <th scope="col">What became of it</th>
+            <th scope="col">Known</th>
           </tr>
         </thead>
         <tbody>
@@ -75,6 +78,7 @@ function Shown({ log }: { readonly log: ClassLog }) {
             <LogLine
               key={item.itemId}
               item={item}
+              known={known[index] ?? null}
               longest={longest}
               begins={item.section !== log.items[index - 1]?.section ? sectionWord(item.section) : null}
             />
@@ -85,14 +89,22 @@ function Shown({ log }: { readonly log: ClassLog }) {
   );
 }
 
+const KNOWN_WORDS: Readonly<Record<Witnessed, string>> = {
+  seen: 'Somebody touched something at its beginning and at its end',
+  partly: 'Somebody touched something at its beginning or at its end',
+  assumed: 'It ran by itself: its time is the plan’s',
+};
+
 interface LogLineProps {
   readonly item: LoggedItem;
   readonly longest: number;
+  /** How well it is known how it went; null where it was left out. */
+  readonly known: Witnessed | null;
   /** The section that begins with this line. */
   readonly begins: string | null;
 }
 
-const LogLine = ({ item, longest, begins }: LogLineProps) => (
+const LogLine = ({ item, longest, known, begins }: LogLineProps) => (
   <tr className={`log-line log-line--${item.outcome.replace(' ', '-')}`}>
     <th scope="row">
       {begins && <span className="log-section">{begins}</span>}
@@ -112,6 +124,9 @@ const LogLine = ({ item, longest, begins }: LogLineProps) => (
     <td>
       {item.outcome}
       {item.outcome !== 'left out' && <span className="faded">, {differenceWords(item.actualMs, item.plannedMs)}</span>}
+    </td>
+    <td className="faded" title={known ? KNOWN_WORDS[known] : undefined}>
+      {known}
     </td>
   </tr>
 );

@@ -1,20 +1,27 @@
-import { Table } from 'antd';
+import { LineChartOutlined } from '@ant-design/icons';
+import { Button, Table } from 'antd';
 import dayjs from 'dayjs';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { LogSummary } from '../../../core/formats/api';
 import { minutes } from '../../../core/words/clockWords';
 import { api } from '../../app/server/api';
+import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
+import { RepertoireGate } from '../../app/shell/RepertoireGate';
 import { dayInWords, today } from '../../app/words';
 import { differenceWords } from './differenceWords';
 import { WhatIsLearnt } from './WhatIsLearnt';
 import '../../app/quietTable.css';
 import './logbook.css';
 
+const OverTime = lazyPart(async () => (await import('./overTime/OverTime')).OverTime, { what: 'Over time' });
+
 /** Every class as it was taught, the newest first. */
 export function Logbook() {
   const { data: logs, isError, refetch } = api.useLogsQuery();
   const navigate = useNavigate();
+  const [isOverTime, setOverTime] = useState(false);
   if (isError && !logs) {
     return (
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
@@ -65,6 +72,15 @@ export function Logbook() {
         ]}
       />
       <WhatIsLearnt />
+      {isOverTime ? (
+        <RepertoireGate>
+          <OverTime />
+        </RepertoireGate>
+      ) : (
+        <Button icon={<LineChartOutlined />} onClick={() => setOverTime(true)}>
+          Over time
+        </Button>
+      )}
     </div>
   );
 }

@@ -54,6 +54,7 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
       plan: session,
       items: loggedItems(session, timeline, teaching, repertoire.find),
       attendance: attendanceOf(teaching),
+      answered: [],
       notes: [newcomerNote(teaching), ...markNotes(teaching, dayjs(startedAt).format('HH:mm'), titled)]
         .filter(Boolean)
         .join('\n'),

@@ -1,7 +1,7 @@
 import { CaretRightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
-import type { LogSummary, SessionSummary } from '../../../core/formats/api';
+import type { SessionSummary } from '../../../core/formats/api';
 import type { Session } from '../../../core/session/plan/session';
 import { type Lack, notReady } from '../../../core/session/report/notReady';
 import { clockAt } from '../../../core/words/clockWords';
@@ -16,6 +16,8 @@ import { useTimeline } from '../../class/useTimeline';
 import { CourseOfClass } from '../../course/ClassContents';
 import { Contents } from './Contents';
 import { InHand } from './InHand';
+import { LeftOpenNote } from './LeftOpenNote';
+import { NotWritten } from './NotWritten';
 import { nextOf } from './nextClass';
 import { UnreadNote } from './UnreadNote';
 import './today.css';
@@ -38,7 +40,6 @@ export function Today() {
   }
   if (!sessions || !logs) return <Waiting />;
   const next = nextOf(sessions, logs, today());
-  const [last] = logs;
   return (
     <div className="place today">
       <h1 className="unseen">Today</h1>
@@ -53,7 +54,7 @@ export function Today() {
           No class lies ahead. Make one, or give a day to one you have.
         </Notice>
       )}
-      {last && <LastClass log={last} />}
+      <NotWritten sessions={sessions} logs={logs} />
       <Later sessions={sessions.filter(({ id, date }) => id !== next?.id && date !== null && date >= today())} />
     </div>
   );
@@ -61,7 +62,14 @@ export function Today() {
 
 function NextClass({ summary }: { readonly summary: SessionSummary }) {
   const { data } = api.useSessionQuery(summary.id, { refetchOnMountOrArgChange: true });
-  return data ? <NextClassShown session={data.session} /> : <Waiting />;
+  return data ? (
+    <>
+      <NextClassShown session={data.session} />
+      <LeftOpenNote session={data.session} revision={data.revision} />
+    </>
+  ) : (
+    <Waiting />
+  );
 }
 
 const lackWords = (lack: Lack): string => {
@@ -134,31 +142,6 @@ function NextClassShown({ session }: { readonly session: Session }) {
         </Button>
       </div>
       <Contents session={session} />
-    </section>
-  );
-}
-
-function LastClass({ log }: { readonly log: LogSummary }) {
-  const { data } = api.useLogQuery(log.id);
-  if (!data) return null;
-  const open = data.items.filter(({ outcome }) => outcome === 'left out' || outcome === 'cut short');
-  return (
-    <section className="today-last" aria-label="The last class">
-      <h3>The last class left open</h3>
-      <p>
-        <Link to={`/logbook/${log.id}`}>{log.title}</Link>, {dayInWords(log.startedAt.slice(0, 10), today())}
-      </p>
-      {open.length > 0 && (
-        <ul>
-          {open.map(({ itemId, title, outcome }) => (
-            <li key={itemId}>
-              <span className="name">{title}</span> was {outcome}
-            </li>
-          ))}
-        </ul>
-      )}
-      {data.notes !== '' && <blockquote>{data.notes}</blockquote>}
-      {open.length === 0 && data.notes === '' && <p className="faded">Everything was done, and nothing noted.</p>}
     </section>
   );
 }

@@ -28,7 +28,7 @@ import { lineReducers } from './lineReducers';
 
 type Heading = Pick<
   Session,
-  'title' | 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'doors' | 'breath' | 'schools' | 'family'
+  'title' | 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'doors' | 'breath' | 'schools' | 'takes' | 'family'
 >;
 
 const book = createSlice({

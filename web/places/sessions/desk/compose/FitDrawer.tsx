@@ -28,8 +28,8 @@ export function FitDrawer({ session, askedOf, onClose }: Props) {
   const [about, setAbout] = useState<Session | null>(null);
 
   const fit = async () => {
-    const { doors, breath, schools, sections } = session;
-    const plan = { slotMinutes: minutes, doors, breath, schools, sections };
+    const { doors, breath, schools, takes, sections } = session;
+    const plan = { slotMinutes: minutes, doors, breath, schools, takes, sections };
     setAnswers([]);
     setDone(0);
     setAbout(session);

@@ -47,10 +47,10 @@ export function ProposeDrawer({ session, askedOf, first, onClose }: Props) {
     setProposals([]);
     setDraft(null);
     const preferences = { recent: askedOf.recent, level };
-    const { slotMinutes, doors, schools } = session;
+    const { slotMinutes, doors, schools, takes } = session;
     await ask(async (composer) => {
       if (what === 'draft')
-        setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, doors, preferences, schools, forms }));
+        setDraft(await composer.draft(askedOf.asked, { aim, slotMinutes, doors, preferences, schools, takes, forms }));
       else if (what === 'warm-up') setProposals(await composer.warmUp(session, askedOf.asked, preferences));
       else setProposals(await composer.coolDown(session, askedOf.asked, preferences));
       return true;

@@ -44,8 +44,11 @@ const judgedPart = createSelector(
   (state: DeskState) => present(state)?.doors,
   (state: DeskState) => present(state)?.breath,
   (state: DeskState) => present(state)?.schools,
-  (sections, slotMinutes, doors, breath, schools): Plan | null =>
-    sections && slotMinutes && doors && breath && schools ? { sections, slotMinutes, doors, breath, schools } : null,
+  (state: DeskState) => present(state)?.takes,
+  (sections, slotMinutes, doors, breath, schools, takes): Plan | null =>
+    sections && slotMinutes && doors && breath && schools
+      ? { sections, slotMinutes, doors, breath, schools, takes }
+      : null,
 );
 
 /**

@@ -33,6 +33,8 @@ export const ClassWhen = memo(function ClassWhen({
     const comesIn = equal(doors, USUAL_DOORS) || (group !== null && equal(doors, group.doors));
     change({
       groupId: next?.id ?? null,
+      // How long its parts take was measured with a group: another has its own measure, or none.
+      takes: next?.takes ?? {},
       ...(next && follows ? { schools: next.schools } : {}),
       ...(next && comesIn && slotMinutes > next.doors.before + next.doors.after + 5 ? { doors: next.doors } : {}),
     });

@@ -76,7 +76,7 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
         />
       )}
       <Noticed {...noticed} itemId={item.id} />
-      <WhyMinutes timeline={timeline} itemId={item.id} />
+      <WhyMinutes timeline={timeline} itemId={item.id} takes={noticed.session.takes} />
       {item.kind === 'movement' && movement && <NewerVersion item={item} movement={movement} />}
       {movement && (
         <section className="line-cautions" aria-label="Cautions">

@@ -1,6 +1,8 @@
 import { memo } from 'react';
+import { type Takes, timesOf } from '../../../../../core/session/plan/takes';
 import { explainItem, type MinutesPart } from '../../../../../core/session/report/explain';
 import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
+import { partKind } from '../../../../../core/session/timeline/partKind';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { minutes } from '../../../../../core/words/clockWords';
 import { breathsPerMinute } from '../../../../app/words';
@@ -29,7 +31,9 @@ function nameOf({ kind, side, direction }: MinutesPart): string {
 }
 
 /** How a part came to its time: how often, and at which breath on the average. */
-function reckoning({ kind, times, breaths, ms }: MinutesPart): string {
+function reckoning({ kind, times, breaths, ms }: MinutesPart, takes: Takes | undefined): string {
+  const measured = timesOf(takes, partKind({ kind }));
+  if (measured !== 1) return `${measured} times as long as usual, as measured with this group`;
   const often = kind !== 'bridge' && times > 1 ? `${times} times` : kind === 'move' ? 'once' : '';
   if (breaths === null || ms === 0) return often;
   const rounded = Math.round(breaths * 10) / 10;
@@ -41,9 +45,12 @@ function reckoning({ kind, times, breaths, ms }: MinutesPart): string {
 export const WhyMinutes = memo(function WhyMinutes({
   timeline,
   itemId,
+  takes,
 }: {
   readonly timeline: Timeline;
   readonly itemId: string;
+  /** How long its parts take by a measure of its own. */
+  readonly takes: Takes | undefined;
 }) {
   const parts = explainItem(timeline, itemId);
   const total = lineTimes(timeline).get(itemId)?.lengthMs ?? 0;
@@ -56,7 +63,7 @@ export const WhyMinutes = memo(function WhyMinutes({
             <tr key={nameOf(part)}>
               <th scope="row">
                 {nameOf(part)}
-                <small>{reckoning(part)}</small>
+                <small>{reckoning(part, takes)}</small>
               </th>
               <td className="number">{minutes(part.ms)}</td>
             </tr>

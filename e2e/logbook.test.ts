@@ -1,0 +1,118 @@
+import dayjs from 'dayjs';
+import { ClassLog } from '../core/record/classLog';
+import { press, stored } from './desk';
+import { graveFaults } from './graveFaults';
+import { click, go, openPage, reload, stage, textOf } from './house';
+
+/** What is written down after a class, what comes of it, and how long things really take. */
+
+const on = stage();
+const JSON_HEADERS = { 'content-type': 'application/json' };
+
+const ask = (path: string, method: string, body: unknown) =>
+  fetch(`${on.house.url}/api/${path}`, { method, headers: JSON_HEADERS, body: JSON.stringify(body) });
+const logOf = async (id: string) => ClassLog.parse(await (await fetch(`${on.house.url}/api/logs/${id}`)).json());
+
+test('talks that ran on are told, taken over into the minutes of the classes to come, and taken back', async () => {
+  const log = await logOf('evening-week-2-taught');
+  // Every talk of a class was ended by hand, at half as long again.
+  const items = log.items.map((item) => ({
+    ...item,
+    parts: [{ kind: 'talk', plannedMs: 60_000, actualMs: 90_000, by: 'person' }],
+  }));
+  expect((await ask('logs', 'POST', { ...log, id: 'ran-on', items })).status).toBe(201);
+  const { page, faults } = await openPage(on.browser);
+  await go(page, `${on.house.url}/logbook`);
+  const told = await textOf(page, '.learnt', /Talk takes 1\.\d\d times as long as reckoned/);
+  const times = /takes (1\.\d\d)/.exec(told)?.[1] ?? '';
+  expect(await graveFaults(page)).toEqual([]);
+  await press(page, 'Reckon so from now on');
+  await textOf(page, '.ant-message', /\d+ to come have other minutes/);
+  await textOf(page, '.learnt', new RegExp(`Its classes are reckoned with ${times}`));
+  expect((await stored(on.house.url, 'evening-week-4')).session.takes).toEqual({ talk: Number(times) });
+  // Its why says so.
+  await go(page, `${on.house.url}/sessions/evening-week-4`);
+  await page.waitForSelector('.line--talk');
+  await click(page, '.line--talk .line-minutes');
+  await textOf(page, '.why', new RegExp(`${times} times as long as usual, as measured`));
+  await go(page, `${on.house.url}/logbook`);
+  await press(page, 'As usual again');
+  await textOf(page, '.ant-message', /Reckoned as usual again/);
+  await page.waitForFunction(() => !/are reckoned with/.test(document.querySelector('.learnt')?.textContent ?? ''));
+  expect((await stored(on.house.url, 'evening-week-4')).session.takes).toEqual({});
+  expect(faults).toEqual([]);
+});
+
+test('what the last class left open waits at the next one: put in and taken back, let go and gone', async () => {
+  const { session, revision } = await stored(on.house.url, 'evening-week-4');
+  const sections = session.sections.map((section) => ({
+    ...section,
+    items: section.items.filter((item) => item.kind !== 'movement' || item.movementId !== 'shaking'),
+  }));
+  await ask(`sessions/${session.id}`, 'PUT', { session: { ...session, sections }, revision });
+  const { page, faults } = await openPage(on.browser);
+  await go(page, on.house.url);
+  await textOf(page, '.today-last', /Shaking was left out/);
+  expect(await graveFaults(page)).toEqual([]);
+  await press(page, 'Put it in');
+  await textOf(page, '.ant-message', /Shaking: put it in/);
+  const shakes = async () =>
+    (await stored(on.house.url, session.id)).session.sections
+      .flatMap(({ items }) => items)
+      .filter((item) => item.kind === 'movement' && item.movementId === 'shaking').length;
+  expect(await shakes()).toBe(1);
+  await press(page, 'Undo');
+  await page.waitForFunction(() => document.querySelector('.ant-message-notice') === null);
+  expect(await shakes()).toBe(0);
+  // It was answered, and is not asked for again.
+  await reload(page);
+  await textOf(page, '.today-last', /Two late from work/);
+  expect(await page.$eval('.today-last', ({ textContent }) => textContent)).not.toMatch(/Shaking/);
+  expect(faults).toEqual([]);
+});
+
+test('a class taught without the tablet is written down in a minute: as planned but what was left out', async () => {
+  const { session, revision } = await stored(on.house.url, 'evening-week-4');
+  const yesterday = dayjs().subtract(1, 'day').format('YYYY-MM-DD');
+  await ask(`sessions/${session.id}`, 'PUT', { session: { ...session, date: yesterday, course: null }, revision });
+  const { page, faults } = await openPage(on.browser);
+  await go(page, on.house.url);
+  await textOf(page, '[aria-label="Not written down"]', /Clouds and brush knee/);
+  // Counted: the class, a line, how many came, and the one press that writes it.
+  await click(page, '[aria-label="Not written down"] a');
+  await page.waitForSelector('.written-after');
+  expect(await graveFaults(page)).toEqual([]);
+  await page.evaluate(() => {
+    const boxes = [...document.querySelectorAll<HTMLElement>('.written-after label')];
+    boxes.find(({ textContent }) => textContent === 'Hip Circles')?.click();
+  });
+  await page.type('#after-came', '11');
+  await press(page, 'Write it down');
+  await page.waitForSelector('.log-lines');
+  await textOf(page, '.log-line--left-out', /Hip Circles/);
+  const log = await logOf(new URL(page.url()).pathname.split('/').at(-1) ?? '');
+  expect(log.attendance).toBe(11);
+  expect(log.items.filter(({ outcome }) => outcome !== 'done').map(({ title }) => title)).toEqual(['Hip Circles']);
+  await textOf(page, '.log-lines', /assumed/);
+  expect(faults).toEqual([]);
+});
+
+test('over time: three pictures with their tables, what was practised and not for long, and a side followed through the notes', async () => {
+  const { page, faults } = await openPage(on.browser);
+  await go(page, `${on.house.url}/logbook`);
+  await press(page, 'Over time');
+  await page.waitForSelector('.over-time canvas');
+  expect(await page.$$eval('.over-time canvas', (all) => all.length)).toBe(3);
+  await page.$$eval('.over-time-table summary', (all) => {
+    for (const one of all) (one as HTMLElement).click();
+  });
+  const { items } = await logOf('evening-week-1-taught');
+  const minutes = Math.round(items.reduce((sum, { actualMs }) => sum + actualMs, 0) / 6000) / 10;
+  await textOf(page, '.over-time-table', new RegExp(String(minutes).replace('.', '\\.')));
+  await textOf(page, '.over-time', /Movement.*Classes.*Weeks ago/);
+  await page.type('[aria-label="Notes with these words"]', 'left');
+  await page.waitForFunction(() => document.querySelectorAll('.over-time-noted li').length === 1);
+  await textOf(page, '.over-time-noted', /One knee grumbled in the bow, left/);
+  expect(await graveFaults(page)).toEqual([]);
+  expect(faults).toEqual([]);
+});

@@ -1,0 +1,132 @@
+import { Button, Checkbox, InputNumber, TimePicker } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { itemsWrittenAfter } from '../../../core/record/writtenAfter';
+import { notedTitle } from '../../../core/session/plan/lineTitle';
+import type { Session } from '../../../core/session/plan/session';
+import { classBegins } from '../../../core/session/plan/slotTime';
+import { minutes } from '../../../core/words/clockWords';
+import { freshId } from '../../app/machine/freshId';
+import { useRepertoire } from '../../app/repertoire';
+import { api } from '../../app/server/api';
+import { problemIn } from '../../app/server/problemIn';
+import { Notice, Waiting } from '../../app/shell/Notice';
+import { dayInWords, sectionWord, today } from '../../app/words';
+import { useTimeline } from '../../class/useTimeline';
+import './logbook.css';
+
+/** A class that was taught without the tablet, written down afterwards. */
+export function WrittenAfter() {
+  const { id = '' } = useParams();
+  const { data, isError } = api.useSessionQuery(id);
+  const navigate = useNavigate();
+  if (isError && !data)
+    return (
+      <Notice action={{ label: 'To the logbook', onPress: () => navigate('/logbook') }}>
+        This class cannot be opened.
+      </Notice>
+    );
+  return data ? <Form session={data.session} /> : <Waiting />;
+}
+
+/** Everything as planned but what is said here. */
+function Form({ session }: { readonly session: Session }) {
+  const timeline = useTimeline(session);
+  const { find } = useRepertoire();
+  const navigate = useNavigate();
+  const [addLog, { isLoading, error }] = api.useAddLogMutation();
+  const [logId] = useState(() => freshId('log'));
+  const day = session.date ?? today();
+  const [begins, setBegins] = useState(() => dayjs(`${day}T${classBegins(session)}`));
+  const [ends, setEnds] = useState(() => begins.add(timeline.totalMs, 'ms'));
+  const [came, setCame] = useState<number | null>(null);
+  const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
+  const tookMs = Math.max(0, ends.diff(begins, 'ms'));
+  const all = session.sections.flatMap(({ items }) => items).length;
+  const write = async () => {
+    const log = await addLog({
+      id: logId,
+      sessionId: session.id,
+      startedAt: begins.toISOString(),
+      endedAt: ends.toISOString(),
+      plan: session,
+      items: itemsWrittenAfter(session, timeline, find, { leftOut, tookMs }),
+      attendance: came,
+      notes: '',
+      answered: [],
+    }).unwrap();
+    navigate(`/logbook/${log.id}`);
+  };
+  const turn = (itemId: string, isLeftOut: boolean) => {
+    const now = new Set(leftOut);
+    if (isLeftOut) now.add(itemId);
+    else now.delete(itemId);
+    setLeftOut(now);
+  };
+  return (
+    <form
+      className="place log written-after"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void write().catch(() => undefined);
+      }}
+    >
+      <p className="faded">{dayInWords(day, today())}</p>
+      <h1>{session.title}, as planned but …</h1>
+      <div className="written-after-row">
+        <label htmlFor="after-begins">Began</label>
+        <TimePicker
+          id="after-begins"
+          format="HH:mm"
+          value={begins}
+          allowClear={false}
+          needConfirm={false}
+          onChange={(at) => at && setBegins(at)}
+        />
+        <label htmlFor="after-ends">ended</label>
+        <TimePicker
+          id="after-ends"
+          format="HH:mm"
+          value={ends}
+          allowClear={false}
+          needConfirm={false}
+          onChange={(at) => at && setEnds(at)}
+        />
+        <span className="number faded">
+          {minutes(tookMs)} taught, {minutes(timeline.totalMs)} planned
+        </span>
+        <label htmlFor="after-came">How many came</label>
+        <InputNumber id="after-came" min={0} max={500} precision={0} value={came} onChange={setCame} />
+      </div>
+      <fieldset>
+        <legend>Left out</legend>
+        {session.sections.map(
+          ({ kind, items }) =>
+            items.length > 0 && (
+              <div key={kind} className="written-after-section">
+                <h2>{sectionWord(kind)}</h2>
+                {items.map((item) => (
+                  <Checkbox
+                    key={item.id}
+                    checked={leftOut.has(item.id)}
+                    onChange={({ target }) => turn(item.id, target.checked)}
+                  >
+                    {notedTitle(item, find)}
+                  </Checkbox>
+                ))}
+              </div>
+            ),
+        )}
+      </fieldset>
+      {tookMs === 0 && <p role="alert">It ends before it began.</p>}
+      {error && <p role="alert">{problemIn(error)?.title ?? 'The server does not answer.'} Nothing here is lost.</p>}
+      <p className="faded">
+        Each line has its share of the time. Nothing is learnt from it of how long things take: nobody measured it.
+      </p>
+      <Button type="primary" htmlType="submit" loading={isLoading} disabled={tookMs === 0 || leftOut.size === all}>
+        Write it down
+      </Button>
+    </form>
+  );
+}

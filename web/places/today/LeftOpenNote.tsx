@@ -1,0 +1,98 @@
+import { App, Button } from 'antd';
+import { Link } from 'react-router';
+import type { ClassLog } from '../../../core/record/classLog';
+import { type LeftOpen, leftOpen, type OpenAnswer, withAnswer } from '../../../core/record/leftOpen';
+import type { Session } from '../../../core/session/plan/session';
+import { useRepertoire } from '../../app/repertoire';
+import { api } from '../../app/server/api';
+import { whyRefused } from '../../app/server/problemIn';
+import { dayInWords, today } from '../../app/words';
+
+const ANSWER_WORDS: Readonly<Record<OpenAnswer['kind'], string>> = {
+  'put-in': 'Put it in',
+  higher: 'Take the higher way',
+};
+
+interface Props {
+  readonly session: Session;
+  readonly revision: number;
+}
+
+/** What the last class of this group left open, each with its answers for the next one by one press. */
+export function LeftOpenNote({ session, revision }: Props) {
+  const { data: logs = [] } = api.useLogsQuery();
+  const { data: sessions = [] } = api.useSessionsQuery();
+  const ofGroup = new Set(sessions.filter(({ groupId }) => groupId === session.groupId).map(({ id }) => id));
+  const last = session.groupId === null ? undefined : logs.find(({ sessionId }) => ofGroup.has(sessionId));
+  const { data: log } = api.useLogQuery(last?.id ?? '', { skip: !last });
+  return log && log.id === last?.id ? <LeftOpenOf log={log} session={session} revision={revision} /> : null;
+}
+
+function LeftOpenOf({ log, session, revision }: Props & { readonly log: ClassLog }) {
+  const { find } = useRepertoire();
+  const { message } = App.useApp();
+  const [save, { isLoading }] = api.useSaveSessionMutation();
+  const [answerOpen] = api.useAnswerOpenMutation();
+  const open = leftOpen(log, session, find);
+  const take = async ({ itemId, title }: LeftOpen, answer: OpenAnswer | null) => {
+    try {
+      if (answer) {
+        const { revision: saved } = await save({ session: withAnswer(session, answer), revision }).unwrap();
+        message.open({
+          content: (
+            <>
+              {title}: {ANSWER_WORDS[answer.kind].toLowerCase()}.{' '}
+              <Button size="small" onClick={() => void save({ session, revision: saved })}>
+                Undo
+              </Button>
+            </>
+          ),
+          duration: 8,
+        });
+      }
+      await answerOpen({ id: log.id, itemId }).unwrap();
+    } catch (error) {
+      message.error(whyRefused(error));
+    }
+  };
+  return (
+    <section className="today-last" aria-label="The last class">
+      <h3>Their last class left open</h3>
+      <p>
+        <Link to={`/logbook/${log.id}`}>{log.plan.title}</Link>, {dayInWords(log.startedAt.slice(0, 10), today())}
+      </p>
+      {open.length > 0 && (
+        <ul>
+          {open.map((one) => (
+            <li key={one.itemId}>
+              <span className="name">{one.title}</span> was {one.outcome}
+              {one.isThere && ', and is in this one'}{' '}
+              {one.answers.map((answer) => (
+                <Button
+                  key={answer.kind}
+                  size="small"
+                  disabled={isLoading}
+                  onClick={() => void take(one, answer)}
+                  aria-label={`${one.title}: ${ANSWER_WORDS[answer.kind].toLowerCase()}`}
+                >
+                  {ANSWER_WORDS[answer.kind]}
+                </Button>
+              ))}
+              <Button
+                size="small"
+                type="text"
+                disabled={isLoading}
+                onClick={() => void take(one, null)}
+                aria-label={`${one.title}: let it go`}
+              >
+                Let it go
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {log.notes !== '' && <blockquote>{log.notes}</blockquote>}
+      {open.length === 0 && log.notes === '' && <p className="faded">Nothing is open, and nothing was noted.</p>}
+    </section>
+  );
+}
