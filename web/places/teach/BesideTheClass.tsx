@@ -1,5 +1,6 @@
 import { markPresent, unwelcomeNewcomer, welcomeNewcomer } from '../../../core/record/running/comers';
 import { goOnFromStop } from '../../../core/record/running/marks';
+import { titleOf } from '../../../core/record/running/shownNow';
 import type { Teaching } from '../../../core/record/running/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import { useRepertoire } from '../../app/repertoire';
@@ -8,7 +9,6 @@ import type { useComers } from './running/useComers';
 import type { Act } from './running/useTeaching';
 import { HallSheetShown } from './shown/HallSheetShown';
 import { WhoIsHere } from './shown/WhoIsHere';
-import { titleOf } from './teachWords';
 
 /** What is laid beside the class while it goes on. */
 export type BesideOpen = 'who' | 'sheet' | 'more' | null;
@@ -37,7 +37,7 @@ export function BesideTheClass({ open, session, teaching, comers, act, onClose, 
           onNoNewcomer={() => act(unwelcomeNewcomer)}
           late={comers.late}
           lines={comers.lines}
-          nameOf={(itemId) => titleOf(session, itemId, repertoire)}
+          nameOf={(itemId) => titleOf(session, itemId, repertoire.find)}
           onClose={onClose}
         />
       );

@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import { loggedItems } from '../../../core/record/classLog';
 import { attendanceOf, newcomerNote } from '../../../core/record/running/comers';
 import { markNotes } from '../../../core/record/running/marks';
+import { titleOf } from '../../../core/record/running/shownNow';
 import type { Teaching } from '../../../core/record/running/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import type { Timeline } from '../../../core/session/timeline/segment';
@@ -14,7 +15,6 @@ import { api } from '../../app/server/api';
 import { problemIn } from '../../app/server/problemIn';
 import { inWords } from '../../app/words';
 import { forgetClass } from '../../class/kept/keptClass';
-import { titleOf } from './teachWords';
 
 interface Props {
   readonly logId: string;
@@ -39,7 +39,7 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
   const refusal = problemIn(error);
   const isTaken = refusal?.status === 409;
 
-  const titled = (itemId: string) => titleOf(session, itemId, repertoire);
+  const titled = (itemId: string) => titleOf(session, itemId, repertoire.find);
   const leave = (to: string) => {
     forgetClass({ session, logId });
     if (document.fullscreenElement) void document.exitFullscreen();
