@@ -71,6 +71,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/course/around',
     'core/course/classes',
     'core/course/merge',
+    'core/formats/pocket',
     'core/formats',
     'core/formats/course',
   ],
@@ -134,6 +135,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
       'web/places/settings',
     ],
     'web/places',
+    'web/pocket',
     'web',
   ],
 };

@@ -37,6 +37,7 @@ function start(): void {
       database,
       movements,
       forms,
+      pocketFile: join(root, 'dist', 'pocket', 'index.html'),
       webFolder: existsSync(join(built, 'index.html')) ? built : null,
       key,
       // What was read of the data is forgotten with the application that read it.

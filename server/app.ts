@@ -15,6 +15,7 @@ import { ARCHIVE_LIMIT, BODY_LIMIT, isArchive, jsonOnly, localOnly, ownPagesOnly
 import { type HouseKey, keyOnly } from './door/key';
 import { wellFormed } from './door/wellFormed';
 import { asideRoutes } from './routes/asides';
+import { carriedRoutes } from './routes/carried';
 import { classFileRoutes } from './routes/classFiles';
 import { computeRoutes } from './routes/compute/timeline';
 import { weaveRoutes } from './routes/compute/weave';
@@ -27,6 +28,7 @@ import { logRoutes } from './routes/logs';
 import { movementRoutes } from './routes/movements';
 import { passageRoutes } from './routes/passages';
 import { peopleRoutes } from './routes/people';
+import { pocketRoutes } from './routes/pocket';
 import { problem, Refusal } from './routes/reply/problem';
 import { router } from './routes/reply/router';
 import { storeProblem } from './routes/reply/storeProblem';
@@ -54,6 +56,8 @@ export interface House {
   readonly forms: readonly Form[];
   /** The folder of the built interface; null serves the API alone. */
   readonly webFolder: string | null;
+  /** The page a class is carried in; null where it was not built. */
+  readonly pocketFile?: string | null;
   /** The key it is closed with; null where everybody on this computer is let in. */
   readonly key?: HouseKey | null;
   /** Where the data is kept; null where it is nowhere, as in some tests. */
@@ -104,6 +108,7 @@ export function createApp({
   movements: shipped,
   forms,
   webFolder,
+  pocketFile = null,
   key = null,
   keeping = null,
   onRecorded = () => undefined,
@@ -139,12 +144,14 @@ export function createApp({
   );
   app.route('/', classFileRoutes(database, sessions, movements));
   app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
+  app.route('/', carriedRoutes({ database, logs, sessions, courses, find, onRecorded }));
   app.route('/', logRoutes(logs, sessions, find, onRecorded));
   app.route('/', courseFileRoutes(database, courses, groups, movements, forms));
   app.route('/', courseRoutes(courses, groups, find, new Set(forms.map(({ id }) => id))));
   app.route('/', asideRoutes(asideStore(database)));
   app.route('/', passageRoutes(passages));
   app.route('/', wordingRoutes(wording, movements));
+  app.route('/', pocketRoutes(pocketFile));
   app.route('/', computeRoutes(find));
   app.route('/', weaveRoutes());
   if (keeping) app.route('/', keepingRoutes(database, { ...keeping, hasKey: key !== null }));

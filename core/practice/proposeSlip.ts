@@ -41,7 +41,7 @@ export interface SlipRequest {
 /** At most so many movements, so near to what was asked, breathed at this pace. Conventions. */
 const LINES = 3;
 const NEAR = 15;
-const PACE = 6;
+export const PACE = 6;
 /** So many of what they have are tried together: those at the front. */
 const TRIED = 9;
 /** Nobody does one thing at home for longer than this, seconds, or than half of a longer slip. */

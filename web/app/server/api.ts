@@ -27,6 +27,7 @@ import type {
 } from '../../../core/formats/courseApi';
 import type { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../../core/formats/keepingApi';
 import type { GroupPeople, Mention, WhoCame } from '../../../core/formats/peopleApi';
+import type { BroughtRecord, WrittenRecord } from '../../../core/formats/pocket/pocketApi';
 import type { Group, GroupAsked } from '../../../core/group/group';
 import type { Person } from '../../../core/group/person';
 import type { Hall } from '../../../core/hall/hall';
@@ -282,6 +283,10 @@ export const api = createApi({
     log: build.query<ClassLog, string>({ query: (id) => `logs/${id}`, providesTags: ['logs'] }),
     learnt: build.query<LearntPart[], void>({ query: () => 'logs/learnt', providesTags: ['logs'] }),
     overTime: build.query<LogPoint[], void>({ query: () => 'logs/over-time', providesTags: ['logs'] }),
+    bringRecord: build.mutation<WrittenRecord, BroughtRecord>({
+      query: (body) => ({ url: 'logs/carried', method: 'POST', body }),
+      invalidatesTags: ['logs', 'courses'],
+    }),
     addLog: build.mutation<ClassLog, ClassLog>({
       query: (body) => ({ url: 'logs', method: 'POST', body }),
       invalidatesTags: ['logs'],

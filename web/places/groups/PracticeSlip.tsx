@@ -1,13 +1,17 @@
 import { App, Button, InputNumber, Modal, Select } from 'antd';
 import { useMemo, useState } from 'react';
+import { packClass } from '../../../core/formats/pocket/pocketClass';
 import { knowledgeOf } from '../../../core/group/knowledge';
 import type { Came, Person } from '../../../core/group/person';
 import { seenBy } from '../../../core/group/seenBy';
 import { type Movement, usualName } from '../../../core/movement/schema/movement';
 import { proposeSlip } from '../../../core/practice/proposeSlip';
+import { slipSession } from '../../../core/practice/slipSession';
 import { slipCount, slipText } from '../../../core/practice/slipText';
+import { timelineOf } from '../../../core/session/schedule/timeline';
 import { minutes } from '../../../core/words/clockWords';
 import { download, fileName } from '../../app/machine/download';
+import { freshId } from '../../app/machine/freshId';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { today } from '../../app/words';
@@ -69,6 +73,21 @@ export function PracticeSlip({ groupId, people, came, onClose }: Props) {
       message.error('It could not be printed. Try again, or copy it as text.');
     }
   };
+  const save = async () => {
+    try {
+      const { printPocket } = await import('../../paper/pocketFile');
+      const { session, find } = slipSession(slip, freshId('practice'), TITLE, newest);
+      const answer = timelineOf(session, find);
+      if (!answer.ok) throw new Error('A movement of the slip is not there.');
+      download(
+        await printPocket(packClass('practice', session, find), answer.timeline, find),
+        `${fileName(TITLE)}.html`,
+      );
+    } catch (error) {
+      console.error(error);
+      message.error('The file could not be made. Try again, or print it.');
+    }
+  };
   const copy = async () => {
     try {
       await navigator.clipboard.writeText(slipText(slip, TITLE));
@@ -87,6 +106,9 @@ export function PracticeSlip({ groupId, people, came, onClose }: Props) {
       footer={[
         <Button key="copy" disabled={slip.lines.length === 0} onClick={() => void copy()}>
           Copy as text
+        </Button>,
+        <Button key="file" disabled={slip.lines.length === 0} onClick={() => void save()}>
+          As one file
         </Button>,
         <Button key="print" type="primary" disabled={slip.lines.length === 0} onClick={() => void print()}>
           Print, A5

@@ -10,6 +10,7 @@ import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { RepertoireGate } from '../../app/shell/RepertoireGate';
 import { dayInWords, today } from '../../app/words';
+import { BringBack } from './BringBack';
 import { differenceWords } from './differenceWords';
 import { WhatIsLearnt } from './WhatIsLearnt';
 import '../../app/quietTable.css';
@@ -71,6 +72,7 @@ export function Logbook() {
           },
         ]}
       />
+      <BringBack />
       <WhatIsLearnt />
       {isOverTime ? (
         <RepertoireGate>

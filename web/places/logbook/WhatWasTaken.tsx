@@ -2,8 +2,9 @@ import { App, Radio } from 'antd';
 import { useRef } from 'react';
 import { Link } from 'react-router';
 import { heldClasses } from '../../../core/course/calendar/courseClasses';
+import { withSeen } from '../../../core/course/classes/askedAfter';
 import { cellsOf, isIntroduction } from '../../../core/course/classes/classCells';
-import type { Course, Taken } from '../../../core/course/schema/course';
+import type { Taken } from '../../../core/course/schema/course';
 import type { StoredCourse } from '../../../core/formats/courseApi';
 import type { Session } from '../../../core/session/plan/session';
 import { api } from '../../app/server/api';
@@ -16,12 +17,6 @@ const TAKEN: readonly { readonly value: Taken; readonly label: string }[] = [
   { value: 'half', label: 'Half of them' },
   { value: 'again', label: 'Show it again' },
 ];
-
-/** The course with what was seen of one thread in one class. */
-const withSeen = (course: Course, classId: string, thread: string, taken: Taken): Course => ({
-  ...course,
-  seen: [...course.seen.filter((one) => one.classId !== classId || one.thread !== thread), { classId, thread, taken }],
-});
 
 /** After a class of a course: how each thing that was taught was taken, by one press each. The course goes by it when it is planned anew. */
 export function WhatWasTaken({ of }: { readonly of: NonNullable<Session['course']> }) {

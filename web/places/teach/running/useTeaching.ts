@@ -16,6 +16,15 @@ export interface Running {
 /** How often the class is looked at out of sight where no worker ticks, milliseconds. */
 const OUT_OF_SIGHT = 250;
 
+/** A worker that ticks while nobody looks; null where a page may have none, as in a file by itself: the timer goes on there. */
+function openTicker(): Worker | null {
+  try {
+    return new Worker(new URL('../../../workers/ticker.ts', import.meta.url), { type: 'module' });
+  } catch {
+    return null;
+  }
+}
+
 /** Calls back at every frame, and out of sight several times a second. Answers how to stop it. */
 function everyTick(pass: () => void): () => void {
   let frame = 0;
@@ -28,12 +37,12 @@ function everyTick(pass: () => void): () => void {
     if (document.hidden) pass();
   };
   const timer = setInterval(passUnseen, OUT_OF_SIGHT);
-  const worker = new Worker(new URL('../../../workers/ticker.ts', import.meta.url), { type: 'module' });
-  worker.onmessage = passUnseen;
+  const worker = openTicker();
+  if (worker) worker.onmessage = passUnseen;
   return () => {
     cancelAnimationFrame(frame);
     clearInterval(timer);
-    worker.terminate();
+    worker?.terminate();
   };
 }
 

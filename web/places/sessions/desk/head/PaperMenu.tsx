@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { writeClass } from '../../../../../core/formats/classJson';
 import { classMarkdown } from '../../../../../core/formats/classMarkdown';
 import { classVtt } from '../../../../../core/formats/classVtt';
+import { packClass } from '../../../../../core/formats/pocket/pocketClass';
 import { countedNeeds, notToStart } from '../../../../../core/group/coverWords';
 import type { WayCount } from '../../../../../core/needs/whoNeedsWhat';
 import type { Session } from '../../../../../core/session/plan/session';
@@ -16,6 +17,7 @@ import { today } from '../../../../app/words';
 import { askJudge } from '../../../../class/people/theJudge';
 import { useComing } from '../../../../class/people/useComing';
 import type { AskedOf } from '../../../../class/useAsked';
+import { useAskedAfter } from '../../../../course/useAskedAfter';
 import { Landmarks } from './Landmarks';
 
 interface Props {
@@ -24,7 +26,7 @@ interface Props {
   readonly askedOf: AskedOf;
 }
 
-type Kind = 'card-A5' | 'card-A4' | 'plan' | 'cover' | 'vtt' | 'markdown' | 'json';
+type Kind = 'pocket' | 'card-A5' | 'card-A4' | 'plan' | 'cover' | 'vtt' | 'markdown' | 'json';
 const WAYS = { facing: ['mirrored', 'same'], words: ['sides', 'hours', 'room'] } as const;
 const WAY_WORDS = {
   mirrored: 'I face the class and mirror it',
@@ -46,6 +48,7 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
   const [isOpen, setIsOpen] = useState(false);
   const [isNaming, setIsNaming] = useState(false);
   const [isBusy, setIsBusy] = useState(false);
+  const taught = useAskedAfter(session);
   const coming = useComing(askedOf.group?.id ?? null);
   const { message } = App.useApp();
 
@@ -56,6 +59,11 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
       return text(classVtt(session.title, timeline, spokenIn(session, timeline, repertoire.find)), 'text/vtt', 'vtt');
     if (kind === 'markdown') return text(classMarkdown(session, cues), 'text/markdown', 'md');
     if (kind === 'json') return text(writeClass(session, repertoire.find), 'application/json', 'json');
+    if (kind === 'pocket') {
+      const { printPocket } = await import('../../../../paper/pocketFile');
+      const carried = packClass('class', session, repertoire.find, { asked: taught, hall: askedOf.hall });
+      return { blob: await printPocket(carried, timeline, repertoire.find), ending: 'html' };
+    }
     const { printPdf } = await import('../../../../paper/printPdf');
     const { group, hall, asked } = askedOf;
     const { ways } = await askJudge(repertoire, (judge) => judge.comers(session, asked));
@@ -125,6 +133,7 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
               type: 'group',
               label: 'As a file',
               children: [
+                { key: 'pocket', label: 'To carry: one file that teaches by itself' },
                 { key: 'vtt', label: 'Calls and words, as WebVTT' },
                 { key: 'markdown', label: 'The order, as Markdown' },
                 { key: 'json', label: 'The class with its movements, as JSON' },

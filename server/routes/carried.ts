@@ -1,0 +1,143 @@
+import { setImmediate as soon } from 'node:timers/promises';
+import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
+import type { Database } from 'better-sqlite3';
+import dayjs from 'dayjs';
+import { askedAfter, withSeen } from '../../core/course/classes/askedAfter';
+import type { Taken } from '../../core/course/schema/course';
+import { BroughtRecord, WrittenRecord } from '../../core/formats/pocket/pocketApi';
+import type { PocketRecord } from '../../core/formats/pocket/pocketClass';
+import { carriedLogId, readCode } from '../../core/formats/pocket/recordCode';
+import type { FindMovement } from '../../core/movement/schema/movement';
+import type { ClassLog } from '../../core/record/classLog';
+import { itemsWrittenAfter } from '../../core/record/writtenAfter';
+import type { Session } from '../../core/session/plan/session';
+import { timelineOf } from '../../core/session/schedule/timeline';
+import type { CourseStore } from '../store/courses';
+import { atOnce } from '../store/file/atOnce';
+import type { LogStore } from '../store/logs';
+import type { SessionStore } from '../store/sessions';
+import { Refusal } from './reply/problem';
+import { body, fails, json } from './reply/replies';
+import { router } from './reply/router';
+
+const MINUTE = 60_000;
+
+const bring = createRoute({
+  method: 'post',
+  path: '/api/logs/carried',
+  summary:
+    'Write down a class that was taught from a file, by the code or the record it gave back; twice it is one record',
+  request: body(BroughtRecord),
+  responses: {
+    201: json(WrittenRecord, 'The record, now in the logbook'),
+    200: json(WrittenRecord, 'The record that was there before'),
+    422: fails('It belongs to no class here, or was mistyped'),
+  },
+});
+
+const WHY: Readonly<Record<'not a code' | 'no such class' | 'mistyped', string>> = {
+  'not a code': 'This is no code of a record: it has up to 36 letters and digits.',
+  'no such class': 'The class it belongs to is not here, or has other lines now. Bring the file of the record instead.',
+  mistyped: 'Something in it is mistyped. Read it off once more.',
+};
+
+interface Brought {
+  readonly log: ClassLog;
+  readonly taken: readonly { readonly thread: string; readonly taken: Taken }[];
+}
+
+interface Stores {
+  readonly database: Database;
+  readonly logs: LogStore;
+  readonly sessions: SessionStore;
+  readonly courses: CourseStore;
+  readonly find: FindMovement;
+  /** Called when a class was recorded. */
+  readonly onRecorded: () => void;
+}
+
+const refusal = (field: string, message: string): Refusal =>
+  new Refusal(422, 'This record cannot be written down.', { errors: [{ path: [field], message }] });
+
+/** What is asked after in a class, as it is now. */
+function askedOf({ course: of }: Session, courses: CourseStore): { thread: string; title: string }[] {
+  const stored = of && courses.find(of.id);
+  return of && stored ? askedAfter(stored.course, of.classId, dayjs().format('YYYY-MM-DD')).slice(0, 12) : [];
+}
+
+/** A record from what was read off a screen: everything as planned but what it says. */
+async function fromCode(code: string, { sessions, courses, find }: Stores): Promise<Brought> {
+  const all: Session[] = [];
+  for (const { id } of sessions.revisions()) {
+    // Others are answered between one class and the next.
+    const stored = await soon(sessions.find(id));
+    if (stored) all.push(stored.session);
+  }
+  const asked = (id: string) => {
+    const session = all.find((one) => one.id === id);
+    return session ? askedOf(session, courses) : [];
+  };
+  const read = readCode(code, all, (id) => asked(id).length);
+  if (!read.ok) throw refusal('code', WHY[read.why]);
+  const { beganAt, tookMinutes, came, leftOut, taken } = read.record;
+  const session = all.find(({ id }) => id === read.sessionId) as Session;
+  const answer = timelineOf(session, find);
+  if (!answer.ok) throw refusal('code', 'A movement of its class is not here any more.');
+  const lines = session.sections.flatMap(({ items }) => items);
+  const left = new Set(lines.flatMap(({ id }, at) => (leftOut[at] ? [id] : [])));
+  return {
+    log: {
+      id: carriedLogId(session, beganAt),
+      sessionId: session.id,
+      startedAt: new Date(beganAt * MINUTE).toISOString(),
+      endedAt: new Date((beganAt + tookMinutes) * MINUTE).toISOString(),
+      plan: session,
+      items: itemsWrittenAfter(session, answer.timeline, find, { leftOut: left, tookMs: tookMinutes * MINUTE }),
+      attendance: came,
+      notes: '',
+      answered: [],
+    },
+    taken: asked(session.id).flatMap(({ thread }, at) => {
+      const said = taken[at];
+      return said ? [{ thread, taken: said }] : [];
+    }),
+  };
+}
+
+/** A record from its file: whose class it was is known here alone. */
+function fromFile({ log, taken }: PocketRecord, { sessions }: Stores): Brought {
+  const session = sessions.find(log.sessionId)?.session;
+  if (!session)
+    throw refusal('record', `There is no class “${log.sessionId}” here: it was carried from another place.`);
+  const { groupId, course, family } = session;
+  return { log: { ...log, plan: { ...log.plan, groupId, course, family } }, taken };
+}
+
+/** Writes it down with how what was taught was taken, all of it or nothing. */
+const writeDown = (stores: Stores) =>
+  atOnce(stores.database, ({ log, taken }: Brought): WrittenRecord => {
+    const { logs, courses } = stores;
+    const there = logs.find(log.id);
+    if (there) return { log: there, isNew: false };
+    logs.add(log);
+    const of = log.plan.course;
+    const stored = of && courses.find(of.id);
+    if (of && stored && taken.length > 0) {
+      const known = new Set(stored.course.threads.map(({ id }) => id));
+      const course = taken
+        .filter(({ thread }) => known.has(thread))
+        .reduce((before, one) => withSeen(before, of.classId, one.thread, one.taken), stored.course);
+      courses.save(course, stored.revision, new Date().toISOString());
+    }
+    return { log, isNew: true };
+  });
+
+export function carriedRoutes(stores: Stores): OpenAPIHono {
+  const write = writeDown(stores);
+  return router().openapi(bring, async (context) => {
+    const brought = context.req.valid('json');
+    const written = write('code' in brought ? await fromCode(brought.code, stores) : fromFile(brought.record, stores));
+    if (written.isNew) stores.onRecorded();
+    return written.isNew ? context.json(written, 201) : context.json(written, 200);
+  });
+}

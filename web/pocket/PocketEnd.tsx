@@ -1,0 +1,151 @@
+import { useState } from 'react';
+import type { Taken } from '../../core/course/schema/course';
+import type { PocketClass, PocketRecord } from '../../core/formats/pocket/pocketClass';
+import { carriedLogId, writeCode } from '../../core/formats/pocket/recordCode';
+import type { FindMovement } from '../../core/movement/schema/movement';
+import { loggedItems } from '../../core/record/classLog';
+import { markNotes } from '../../core/record/running/marks';
+import { titleOf } from '../../core/record/running/shownNow';
+import type { Teaching } from '../../core/record/running/teaching';
+import type { Timeline } from '../../core/session/timeline/segment';
+import { download, fileName } from '../app/machine/download';
+import { inWords } from '../app/words';
+import { forgetHere } from './keptHere';
+
+interface Props {
+  readonly carried: PocketClass;
+  readonly timeline: Timeline;
+  readonly find: FindMovement;
+  readonly startedAt: string;
+  readonly teaching: Teaching;
+  readonly onBack: () => void;
+}
+
+const TAKEN: readonly (readonly [Taken, string])[] = [
+  ['has', 'They have it'],
+  ['half', 'Half of them'],
+  ['again', 'Show it again'],
+];
+/** Nobody reads more off a screen than fits a number of three digits. */
+const MOST_CAME = 126;
+/** A second more or less of a minute is none. */
+const MINUTE = 60_000;
+
+const twoDigits = (number: number): string => String(number).padStart(2, '0');
+const clockOf = (instant: Date): string => `${twoDigits(instant.getHours())}:${twoDigits(instant.getMinutes())}`;
+
+/** The end: how what was taught was taken, who came, and what was done given back, as a code or as a file. */
+export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack }: Props) {
+  const { session, kind, asked } = carried;
+  const [came, setCame] = useState('');
+  const [taken, setTaken] = useState<Readonly<Record<string, Taken>>>({});
+  if (kind === 'practice')
+    return (
+      <main className="teach teach-threshold pocket-threshold">
+        <h1>Done</h1>
+        <p>{inWords(teaching.wallMs)} practised.</p>
+        <button type="button" className="teach-begin" onClick={onBack}>
+          Back
+        </button>
+      </main>
+    );
+  const began = new Date(startedAt);
+  const beganAt = Math.floor(began.getTime() / MINUTE);
+  const items = loggedItems(session, timeline, teaching, find);
+  const howMany = came === '' ? null : Math.min(MOST_CAME, Math.max(0, Math.round(Number(came))));
+  const code = writeCode(session, {
+    beganAt,
+    tookMinutes: Math.round(teaching.wallMs / MINUTE),
+    came: howMany,
+    leftOut: session.sections
+      .flatMap((section) => section.items)
+      .map(({ id }) => items.find(({ itemId }) => itemId === id)?.outcome === 'left out'),
+    taken: asked.map(({ thread }) => taken[thread] ?? null),
+  });
+  const save = () => {
+    const record: PocketRecord = {
+      format: 'vesperum-record',
+      version: 1,
+      log: {
+        id: carriedLogId(session, beganAt),
+        sessionId: session.id,
+        startedAt: began.toISOString(),
+        endedAt: new Date(began.getTime() + teaching.wallMs).toISOString(),
+        plan: session,
+        items,
+        attendance: howMany,
+        notes: markNotes(teaching, clockOf(began), (itemId) => titleOf(session, itemId, find)).join('\n'),
+        answered: [],
+      },
+      taken: asked.flatMap(({ thread }) => {
+        const said = taken[thread];
+        return said ? [{ thread, taken: said }] : [];
+      }),
+    };
+    const text = JSON.stringify(record, null, 2);
+    download(new Blob([text], { type: 'application/json' }), `${fileName(session.title)}.record.json`);
+  };
+  return (
+    <main className="teach teach-threshold pocket-threshold">
+      <h1>{teaching.finished ? 'The class is done' : 'The class ends here'}</h1>
+      <p>
+        {inWords(teaching.wallMs)} taught, {inWords(timeline.totalMs)} planned.
+      </p>
+      {asked.length > 0 && (
+        <div className="pocket-asked">
+          {asked.map(({ thread, title }) => (
+            <fieldset key={thread}>
+              <legend>{title}</legend>
+              {TAKEN.map(([one, words]) => (
+                <label key={one}>
+                  <input
+                    type="radio"
+                    name={thread}
+                    checked={taken[thread] === one}
+                    onChange={() => setTaken({ ...taken, [thread]: one })}
+                  />
+                  {words}
+                </label>
+              ))}
+            </fieldset>
+          ))}
+        </div>
+      )}
+      <label>
+        How many came{' '}
+        <input
+          type="number"
+          min={0}
+          max={MOST_CAME}
+          value={came}
+          onChange={({ target }) => setCame(target.value)}
+          className="pocket-came"
+        />
+      </label>
+      {code ? (
+        <p>
+          To be typed in the Logbook:
+          <output className="pocket-code">{code}</output>
+        </p>
+      ) : (
+        <p>This class has more lines than a code can tell: save the record.</p>
+      )}
+      <button type="button" className="teach-begin" onClick={save}>
+        Save the record
+      </button>
+      <button
+        type="button"
+        className="bare teach-quiet"
+        onClick={() => {
+          forgetHere(session);
+          onBack();
+        }}
+      >
+        It is given back: forget it here
+      </button>
+      <button type="button" className="bare teach-quiet" onClick={onBack}>
+        Back
+      </button>
+    </main>
+  );
+}
