@@ -15,7 +15,8 @@ import { ARCHIVE_LIMIT, BODY_LIMIT, isArchive, jsonOnly, localOnly, ownPagesOnly
 import { type HouseKey, keyOnly } from './door/key';
 import { wellFormed } from './door/wellFormed';
 import { asideRoutes } from './routes/asides';
-import { carriedRoutes } from './routes/carried';
+import { carriedRoutes } from './routes/carry/carried';
+import { pocketRoutes } from './routes/carry/pocket';
 import { classFileRoutes } from './routes/classFiles';
 import { computeRoutes } from './routes/compute/timeline';
 import { weaveRoutes } from './routes/compute/weave';
@@ -28,7 +29,6 @@ import { logRoutes } from './routes/logs';
 import { movementRoutes } from './routes/movements';
 import { passageRoutes } from './routes/passages';
 import { peopleRoutes } from './routes/people';
-import { pocketRoutes } from './routes/pocket';
 import { problem, Refusal } from './routes/reply/problem';
 import { router } from './routes/reply/router';
 import { storeProblem } from './routes/reply/storeProblem';

@@ -75,7 +75,7 @@ export function PracticeSlip({ groupId, people, came, onClose }: Props) {
   };
   const save = async () => {
     try {
-      const { printPocket } = await import('../../paper/pocketFile');
+      const { printPocket } = await import('../../carry/pocketFile');
       const { session, find } = slipSession(slip, freshId('practice'), TITLE, newest);
       const answer = timelineOf(session, find);
       if (!answer.ok) throw new Error('A movement of the slip is not there.');

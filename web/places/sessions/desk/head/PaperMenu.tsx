@@ -60,7 +60,7 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
     if (kind === 'markdown') return text(classMarkdown(session, cues), 'text/markdown', 'md');
     if (kind === 'json') return text(writeClass(session, repertoire.find), 'application/json', 'json');
     if (kind === 'pocket') {
-      const { printPocket } = await import('../../../../paper/pocketFile');
+      const { printPocket } = await import('../../../../carry/pocketFile');
       const carried = packClass('class', session, repertoire.find, { asked: taught, hall: askedOf.hall });
       return { blob: await printPocket(carried, timeline, repertoire.find), ending: 'html' };
     }

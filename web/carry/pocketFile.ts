@@ -6,8 +6,8 @@ import { lineTimes, segmentsOf } from '../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { clockAt, minutes } from '../../core/words/clockWords';
 import { sectionWord } from '../app/words';
-import { figureSvg } from './figureSvg';
-import { tellingPose } from './paperClass';
+import { figureSvg } from '../paper/figureSvg';
+import { tellingPose } from '../paper/paperClass';
 
 const ESCAPED: Readonly<Record<string, string>> = {
   '&': '&amp;',

@@ -1,9 +1,9 @@
 import { readFile } from 'node:fs/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { cutHanFaces } from '../hanFaces';
-import { Refusal } from './reply/problem';
-import { body, fails } from './reply/replies';
-import { router } from './reply/router';
+import { Refusal } from '../reply/problem';
+import { body, fails } from '../reply/replies';
+import { router } from '../reply/router';
+import { cutHanFaces } from './hanFaces';
 
 const text = (type: string, description: string) => ({ content: { [type]: { schema: z.string() } }, description });
 
