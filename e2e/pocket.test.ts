@@ -102,8 +102,8 @@ test('a class is taught from its file to the end, left and taken up in the middl
   const written = new URL(house.url()).pathname;
   expect(written).toBe(`/logbook/${record.log.id}`);
   await go(house, `${on.house.url}/logbook`);
-  const rows = () => house.$$eval('.logbook .ant-table-row', (all) => all.length);
-  await house.waitForSelector('.logbook .ant-table-row');
+  const rows = () => house.$$eval('.logbook .quiet-table tbody tr', (all) => all.length);
+  await house.waitForSelector('.logbook .quiet-table tbody tr');
   const many = await rows();
   // By its code it is the same record: nothing doubles.
   await house.type('#bring-code', code.toLowerCase());
@@ -111,7 +111,7 @@ test('a class is taught from its file to the end, left and taken up in the middl
   await textOf(house, '.ant-message', /written down before; nothing is doubled/);
   expect(new URL(house.url()).pathname).toBe(written);
   await go(house, `${on.house.url}/logbook`);
-  await house.waitForSelector('.logbook .ant-table-row');
+  await house.waitForSelector('.logbook .quiet-table tbody tr');
   expect(await rows()).toBe(many);
   // One of them was refused, as it should be.
   expect(faults.filter((fault) => !fault.includes('422'))).toEqual([]);

@@ -5,9 +5,16 @@ import { NavLink, Outlet } from 'react-router';
 import { useNamedPlaces } from '../place';
 import type { State } from '../store';
 import { FirstNote } from './FirstNote';
-import { JumpField } from './JumpField';
 import { useLight } from './LightContext';
+import { lazyPart } from './lazyPart';
 import './shell.css';
+
+/** What finds anything is fetched once the page stands: nobody looks for anything before. */
+const JumpField = lazyPart(async () => (await import('./JumpField')).JumpField, {
+  what: 'The field that finds anything',
+  waiting: <div className="shell-jump" />,
+  whenIdle: true,
+});
 
 /** The slim bar on top and the place below it. */
 export function Shell() {

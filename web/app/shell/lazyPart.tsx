@@ -2,12 +2,15 @@ import { type ComponentType, lazy, type ReactNode, Suspense, useState } from 're
 import { ErrorBoundary } from 'react-error-boundary';
 import { Notice, Waiting } from './Notice';
 import { RepertoireGate } from './RepertoireGate';
+import { useIdle } from './useIdle';
 
 interface Options {
   /** What it is called, as it stands at the beginning of a sentence: "The tide". */
   readonly what: string;
   /** What stands in its place until it is there. */
   readonly waiting?: ReactNode;
+  /** Whether it is fetched only once the page stands and nothing else is to be done. */
+  readonly whenIdle?: boolean;
 }
 
 /**
@@ -16,12 +19,14 @@ interface Options {
  */
 export function lazyPart<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
-  { what, waiting = null }: Options,
+  { what, waiting = null, whenIdle = false }: Options,
 ): ComponentType<Props> {
   const begin = () => lazy(async () => ({ default: await load() }));
   let Part = begin();
   return function LazyPart(props: Props) {
     const [, setTries] = useState(0);
+    const isIdle = useIdle();
+    if (whenIdle && !isIdle) return waiting;
     return (
       <ErrorBoundary
         fallbackRender={({ resetErrorBoundary }) => (

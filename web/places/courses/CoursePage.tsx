@@ -9,23 +9,33 @@ import type { Course } from '../../../core/course/schema/course';
 import type { StoredCourse } from '../../../core/formats/courseApi';
 import type { Group } from '../../../core/group/group';
 import { api } from '../../app/server/api';
+import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
 import { ClassContents } from '../../course/ClassContents';
 import { OfferedPlan } from '../../course/OfferedPlan';
 import { PlanFollows } from '../../course/PlanFollows';
 import { useReplan } from '../../course/useReplan';
-import { CatchUp } from './CatchUp';
-import { CourseFiles } from './CourseFiles';
 import { CourseWhy, pinToggled } from './CourseWhy';
-import { ChangeCourse } from './change/ChangeCourse';
 import { DrawTerm } from './drawing/DrawTerm';
 import { Redraw } from './drawing/Redraw';
 import { useDrawUp } from './drawing/useDrawUp';
 import { NextDecisions } from './NextDecisions';
-import { WhatFits } from './WhatFits';
 import { Weave } from './weave/Weave';
 import './courses.css';
+
+const WhatFits = lazyPart(async () => (await import('./WhatFits')).WhatFits, { what: 'What fits', whenIdle: true });
+
+const CourseFiles = lazyPart(async () => (await import('./CourseFiles')).CourseFiles, {
+  what: 'Its files',
+  whenIdle: true,
+});
+
+const CatchUp = lazyPart(async () => (await import('./CatchUp')).CatchUp, { what: 'Catching up', whenIdle: true });
+
+const ChangeCourse = lazyPart(async () => (await import('./change/ChangeCourse')).ChangeCourse, {
+  what: 'Changing the course',
+});
 
 /** A course: its next class in hand, the weave behind it. */
 export function CoursePage() {

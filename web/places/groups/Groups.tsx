@@ -8,13 +8,17 @@ import { USUAL_DOORS } from '../../../core/session/plan/slotTime';
 import { freshId } from '../../app/machine/freshId';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
+import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
-import { FirstGroup } from './FirstGroup';
-import { GroupForm } from './GroupForm';
-import { HallForm } from './halls/HallForm';
 import { Halls } from './halls/Halls';
 import { meetingWords } from './meetingWords';
 import './groups.css';
+
+const FirstGroup = lazyPart(async () => (await import('./FirstGroup')).FirstGroup, { what: 'The first group' });
+
+const HallForm = lazyPart(async () => (await import('./halls/HallForm')).HallForm, { what: 'The form of a hall' });
+
+const GroupForm = lazyPart(async () => (await import('./GroupForm')).GroupForm, { what: 'The form of a group' });
 
 const newGroup = (): Group => ({
   id: freshId('group'),

@@ -7,15 +7,21 @@ import { isOld, type Need, needWords } from '../../../core/needs/need';
 import { freshId } from '../../app/machine/freshId';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
+import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, today } from '../../app/words';
 import { useComing } from '../../class/people/useComing';
 import { Attendance } from './Attendance';
-import { Forget } from './Forget';
 import { KnownStrip } from './KnownStrip';
-import { NeedsDialog } from './NeedsDialog';
-import { PracticeSlip } from './PracticeSlip';
 import './people.css';
+
+const Forget = lazyPart(async () => (await import('./Forget')).Forget, { what: 'Forgetting' });
+
+const PracticeSlip = lazyPart(async () => (await import('./PracticeSlip')).PracticeSlip, {
+  what: 'Practice between classes',
+});
+
+const NeedsDialog = lazyPart(async () => (await import('./NeedsDialog')).NeedsDialog, { what: 'What to mind' });
 
 /** Who comes to a group, by what they are called, and who came to what. */
 export function People() {

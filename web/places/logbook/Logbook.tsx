@@ -1,5 +1,5 @@
 import { LineChartOutlined } from '@ant-design/icons';
-import { Button, Table } from 'antd';
+import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -10,19 +10,47 @@ import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { RepertoireGate } from '../../app/shell/RepertoireGate';
 import { dayInWords, today } from '../../app/words';
+import { type Column, QuietTable } from '../../fields/QuietTable';
 import { BringBack } from './BringBack';
 import { differenceWords } from './differenceWords';
 import { WhatIsLearnt } from './WhatIsLearnt';
-import '../../app/quietTable.css';
 import './logbook.css';
 
 const OverTime = lazyPart(async () => (await import('./overTime/OverTime')).OverTime, { what: 'Over time' });
+
+const PAGE = 50;
+
+const COLUMNS: readonly Column<LogSummary>[] = [
+  {
+    key: 'when',
+    title: 'When',
+    render: ({ startedAt }) => (
+      <span className="number">
+        {dayInWords(dayjs(startedAt).format('YYYY-MM-DD'), today())}, {dayjs(startedAt).format('HH:mm')}
+      </span>
+    ),
+  },
+  {
+    key: 'class',
+    title: 'Class',
+    render: ({ id, title }) => (
+      <Link to={`/logbook/${id}`} className="name quiet-table-title">
+        {title}
+      </Link>
+    ),
+  },
+  { key: 'planned', title: 'Planned', isNumber: true, render: ({ plannedMs }) => minutes(plannedMs) },
+  { key: 'taught', title: 'Taught', isNumber: true, render: ({ actualMs }) => minutes(actualMs) },
+  { key: 'difference', title: 'Difference', render: ({ plannedMs, actualMs }) => differenceWords(actualMs, plannedMs) },
+  { key: 'came', title: 'Came', isNumber: true, render: ({ attendance }) => attendance ?? 'not noted' },
+];
 
 /** Every class as it was taught, the newest first. */
 export function Logbook() {
   const { data: logs, isError, refetch } = api.useLogsQuery();
   const navigate = useNavigate();
   const [isOverTime, setOverTime] = useState(false);
+  const [page, setPage] = useState(1);
   if (isError && !logs) {
     return (
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
@@ -39,38 +67,12 @@ export function Logbook() {
   return (
     <div className="place logbook">
       <h1>Logbook</h1>
-      <Table<LogSummary>
-        className="quiet-table"
-        dataSource={logs}
-        rowKey="id"
-        pagination={{ pageSize: 50, hideOnSinglePage: true, showSizeChanger: false }}
-        columns={[
-          {
-            title: 'When',
-            render: (_, { startedAt }) => (
-              <span className="number">
-                {dayInWords(dayjs(startedAt).format('YYYY-MM-DD'), today())}, {dayjs(startedAt).format('HH:mm')}
-              </span>
-            ),
-          },
-          {
-            title: 'Class',
-            render: (_, { id, title }) => (
-              <Link to={`/logbook/${id}`} className="name quiet-table-title">
-                {title}
-              </Link>
-            ),
-          },
-          { title: 'Planned', align: 'right', className: 'number', render: (_, { plannedMs }) => minutes(plannedMs) },
-          { title: 'Taught', align: 'right', className: 'number', render: (_, { actualMs }) => minutes(actualMs) },
-          { title: 'Difference', render: (_, { plannedMs, actualMs }) => differenceWords(actualMs, plannedMs) },
-          {
-            title: 'Came',
-            align: 'right',
-            className: 'number',
-            render: (_, { attendance }) => attendance ?? 'not noted',
-          },
-        ]}
+      <QuietTable<LogSummary>
+        rows={logs.slice((page - 1) * PAGE, page * PAGE)}
+        idOf={({ id }) => id}
+        none="Nothing is recorded yet."
+        pages={{ current: page, size: PAGE, total: logs.length, onChange: setPage }}
+        columns={COLUMNS}
       />
       <BringBack />
       <WhatIsLearnt />

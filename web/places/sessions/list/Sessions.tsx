@@ -1,5 +1,5 @@
 import { PlusOutlined } from '@ant-design/icons';
-import { App, Button, Table } from 'antd';
+import { App, Button, Checkbox } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { SessionSummary } from '../../../../core/formats/api';
@@ -13,11 +13,11 @@ import { api } from '../../../app/server/api';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { dayInWords, today } from '../../../app/words';
 import { slotWords } from '../../../class/slotWords';
+import { QuietTable } from '../../../fields/QuietTable';
 import { Narrow } from './Narrow';
 import { narrowHere } from './narrowHere';
 import { OpenClass } from './OpenClass';
 import { PAGE, useAskedFor } from './useAskedFor';
-import '../../../app/quietTable.css';
 import './sessions.css';
 
 /** All classes by their day, and a new one at one press. */
@@ -67,48 +67,53 @@ export function Sessions() {
         </div>
       </header>
       <Narrow asked={asked} groups={groups ?? []} onWant={want} />
-      <Table<SessionSummary>
-        className="quiet-table"
-        dataSource={page.rows}
-        rowKey="id"
-        locale={{ emptyText: 'No class is like that.' }}
-        pagination={{
+      <QuietTable<SessionSummary>
+        rows={page.rows}
+        idOf={({ id }) => id}
+        none="No class is like that."
+        pages={{
           current: Math.floor(asked.from / PAGE) + 1,
-          pageSize: PAGE,
+          size: PAGE,
           total: page.total,
-          hideOnSinglePage: true,
-          showSizeChanger: false,
           onChange: (next) => want({ page: next > 1 ? String(next) : '' }),
-        }}
-        rowSelection={{
-          selectedRowKeys: [...chosen],
-          onChange: (keys) => setChosen(keys.map(String)),
-          columnTitle: <span className="unseen">Choose two to compare</span>,
-          getCheckboxProps: ({ id, title }) => ({
-            'aria-label': `Choose ${title}`,
-            disabled: chosen.length === 2 && !chosen.includes(id),
-          }),
         }}
         columns={[
           {
+            key: 'chosen',
+            title: <span className="unseen">Choose two to compare</span>,
+            render: ({ id, title }) => (
+              <Checkbox
+                aria-label={`Choose ${title}`}
+                checked={chosen.includes(id)}
+                disabled={chosen.length === 2 && !chosen.includes(id)}
+                onChange={({ target }) =>
+                  setChosen(target.checked ? [...chosen, id] : chosen.filter((one) => one !== id))
+                }
+              />
+            ),
+          },
+          {
+            key: 'when',
             title: 'When',
-            render: (_, { date, startsAt }) => (
+            render: ({ date, startsAt }) => (
               <span className="number">
                 {dayInWords(date, today())}, {startsAt}
               </span>
             ),
           },
           {
+            key: 'class',
             title: 'Class',
-            render: (_, { id, title }) => (
+            render: ({ id, title }) => (
               <Link to={`/sessions/${id}`} className="name quiet-table-title">
                 {title}
               </Link>
             ),
           },
           {
+            key: 'group',
             title: 'Group',
-            render: (_, { groupId, course }) => (
+            render: ({ groupId, course }) => (
               <>
                 {groupName(groupId)}
                 {course && courseName(course.id) && (
@@ -119,11 +124,12 @@ export function Sessions() {
               </>
             ),
           },
-          { title: 'Lines', dataIndex: 'lines', align: 'right', className: 'number' },
-          { title: 'Planned', align: 'right', className: 'number', render: (_, { totalMs }) => minutes(totalMs) },
+          { key: 'lines', title: 'Lines', isNumber: true, render: ({ lines }) => lines },
+          { key: 'planned', title: 'Planned', isNumber: true, render: ({ totalMs }) => minutes(totalMs) },
           {
+            key: 'slot',
             title: 'Slot',
-            render: (_, summary) => {
+            render: (summary) => {
               const verdict = slotVerdict(summary, summary);
               return (
                 <span className={`sessions-verdict sessions-verdict--${verdict.state}`}>
@@ -133,8 +139,9 @@ export function Sessions() {
             },
           },
           {
+            key: 'acts',
             title: <span className="unseen">What can be done with it</span>,
-            render: (_, { id, title }) => (
+            render: ({ id, title }) => (
               <>
                 <Button type="text" size="small" onClick={() => void again(id)} aria-label={`Duplicate ${title}`}>
                   Duplicate

@@ -1,14 +1,21 @@
-import { DatePicker, InputNumber, Select, TimePicker } from 'antd';
-import dayjs from 'dayjs';
+import { InputNumber, Select } from 'antd';
 import equal from 'fast-deep-equal';
 import { memo } from 'react';
 import { USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
 import type { Session } from '../../../../../core/session/plan/session';
 import { USUAL_DOORS } from '../../../../../core/session/plan/slotTime';
 import { api } from '../../../../app/server/api';
+import { lazyPart } from '../../../../app/shell/lazyPart';
 import { useAppDispatch } from '../../../../app/store';
 import { headChanged } from '../../draft/draft';
 import { SchoolsButton } from './SchoolsButton';
+
+/** Days and times are chosen from a calendar that is large: it comes once the class stands. */
+const WhenPickers = lazyPart(async () => (await import('./WhenPickers')).WhenPickers, {
+  what: 'Its day and time',
+  waiting: <span className="class-when-waiting" />,
+  whenIdle: true,
+});
 
 type Props = Readonly<Pick<Session, 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'doors' | 'breath' | 'schools'>>;
 
@@ -52,24 +59,7 @@ export const ClassWhen = memo(function ClassWhen({
         popupMatchSelectWidth={false}
         aria-label="Group"
       />
-      <DatePicker
-        variant="borderless"
-        value={date ? dayjs(date) : null}
-        format="ddd D MMM YYYY"
-        placeholder="No day yet"
-        onChange={(day) => change({ date: day ? day.format('YYYY-MM-DD') : null })}
-        aria-label="Day"
-      />
-      <TimePicker
-        variant="borderless"
-        value={dayjs(`2000-01-01T${startsAt}`)}
-        format="HH:mm"
-        minuteStep={5}
-        needConfirm={false}
-        allowClear={false}
-        onChange={(time) => time && change({ startsAt: time.format('HH:mm') })}
-        aria-label="Starts at"
-      />
+      <WhenPickers date={date} startsAt={startsAt} onChange={change} />
       <span className="class-slot">
         Slot
         <InputNumber
