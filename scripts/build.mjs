@@ -12,10 +12,14 @@ export const buildWeb = () =>
 export async function buildServer() {
   try {
     await bundle({
-      // What weaves and what lays out run in threads of their own, from files of their own.
-      entryPoints: ['scripts/serve.ts', 'server/threads/weaveWorker.ts', 'server/threads/layOutWorker.ts'].map((file) =>
-        join(root, file),
-      ),
+      // What weaves and what lays out run in threads of their own, the stand-ins for devices as programs of their own.
+      entryPoints: [
+        'scripts/serve.ts',
+        'server/threads/weaveWorker.ts',
+        'server/threads/layOutWorker.ts',
+        'devices/pageTurner.ts',
+        'devices/hallBell.ts',
+      ].map((file) => join(root, file)),
       outdir: join(root, 'dist'),
       entryNames: '[name]',
       outExtension: { '.js': '.mjs' },

@@ -7,6 +7,7 @@ export const RESTS_ON: Readonly<Record<string, readonly string[]>> = {
   e2e: ['core', 'server', 'demo', 'web'],
   bench: ['core', 'server', 'demo', 'web', 'e2e', 'repertoire'],
   scripts: ['server', 'demo'],
+  devices: ['core', 'server'],
   repertoire: ['core', 'server'],
 };
 
@@ -81,7 +82,9 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'server/threads',
     'server/routes/reply',
     'server/door',
+    'server/devices',
     'server/routes/compute',
+    'server/routes/devices',
     'server/routes/carry',
     'server/routes',
     'server',

@@ -4,6 +4,7 @@ import { serve } from '@hono/node-server';
 import dayjs from 'dayjs';
 import { loadDemo } from '../demo/load';
 import { createApp } from '../server/app';
+import { standIns } from '../server/devices/standIns';
 import { ENTRY, keyFor } from '../server/door/key';
 import { readForms, readRepertoire } from '../server/repertoire';
 import { readSettings } from '../server/settings';
@@ -32,11 +33,13 @@ function start(): void {
       console.error(`The backup of today could not be made: ${error instanceof Error ? error.message : error}`);
     });
   };
+  const devices = standIns(join(root, 'dist'), process.env);
   const open = () =>
     createApp({
       database,
       movements,
       forms,
+      devices,
       pocketFile: join(root, 'dist', 'pocket', 'index.html'),
       webFolder: existsSync(join(built, 'index.html')) ? built : null,
       key,

@@ -11,6 +11,8 @@ import { methodNotAllowed } from 'hono/method-not-allowed';
 import { ARCHIVE_PATH } from '../core/formats/keepingApi';
 import type { Form } from '../core/movement/schema/form';
 import type { Movement } from '../core/movement/schema/movement';
+import { deviceHub } from './devices/hub';
+import type { StandIns } from './devices/standIns';
 import { ARCHIVE_LIMIT, BODY_LIMIT, isArchive, jsonOnly, localOnly, ownPagesOnly, sealed } from './door/guard';
 import { type HouseKey, keyOnly } from './door/key';
 import { wellFormed } from './door/wellFormed';
@@ -22,6 +24,7 @@ import { computeRoutes } from './routes/compute/timeline';
 import { weaveRoutes } from './routes/compute/weave';
 import { courseFileRoutes } from './routes/courseFiles';
 import { courseRoutes } from './routes/courses';
+import { deviceRoutes } from './routes/devices/devices';
 import { groupRoutes } from './routes/groups';
 import { hallRoutes } from './routes/halls';
 import { type HouseKeeping, keepingRoutes } from './routes/keeping';
@@ -58,6 +61,8 @@ export interface House {
   readonly webFolder: string | null;
   /** The page a class is carried in; null where it was not built. */
   readonly pocketFile?: string | null;
+  /** The stand-ins for devices that can be started; null where there are none. */
+  readonly devices?: StandIns | null;
   /** The key it is closed with; null where everybody on this computer is let in. */
   readonly key?: HouseKey | null;
   /** Where the data is kept; null where it is nowhere, as in some tests. */
@@ -109,6 +114,7 @@ export function createApp({
   forms,
   webFolder,
   pocketFile = null,
+  devices = null,
   key = null,
   keeping = null,
   onRecorded = () => undefined,
@@ -151,6 +157,7 @@ export function createApp({
   app.route('/', asideRoutes(asideStore(database)));
   app.route('/', passageRoutes(passages));
   app.route('/', wordingRoutes(wording, movements));
+  app.route('/', deviceRoutes(deviceHub(), devices));
   app.route('/', pocketRoutes(pocketFile));
   app.route('/', computeRoutes(find));
   app.route('/', weaveRoutes());

@@ -25,6 +25,7 @@ import type {
   WeaveReply,
   WeaveRequest,
 } from '../../../core/formats/courseApi';
+import type { StandIn, StandInName } from '../../../core/formats/devices';
 import type { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../../core/formats/keepingApi';
 import type { GroupPeople, Mention, WhoCame } from '../../../core/formats/peopleApi';
 import type { BroughtRecord, WrittenRecord } from '../../../core/formats/pocket/pocketApi';
@@ -281,6 +282,10 @@ export const api = createApi({
     unread: build.query<Unread[], void>({ query: () => 'unread', providesTags: [...TAGS] }),
     logs: build.query<LogSummary[], void>({ query: () => 'logs', providesTags: ['logs'] }),
     log: build.query<ClassLog, string>({ query: (id) => `logs/${id}`, providesTags: ['logs'] }),
+    devices: build.query<StandIn[], void>({ query: () => 'devices', keepUnusedDataFor: 0 }),
+    turnDevice: build.mutation<StandIn, { name: StandInName; isOn: boolean }>({
+      query: ({ name, isOn }) => ({ url: `devices/${name}/${isOn ? 'start' : 'stop'}`, method: 'POST' }),
+    }),
     learnt: build.query<LearntPart[], void>({ query: () => 'logs/learnt', providesTags: ['logs'] }),
     overTime: build.query<LogPoint[], void>({ query: () => 'logs/over-time', providesTags: ['logs'] }),
     bringRecord: build.mutation<WrittenRecord, BroughtRecord>({

@@ -8,6 +8,7 @@ import { whyRefused } from '../../app/server/problemIn';
 import { compareArchive, restoreArchive } from '../../app/server/sendArchive';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { BringBack, type Source } from './BringBack';
+import { Devices } from './Devices';
 import { sizeWords } from './differenceWords';
 import './settings.css';
 
@@ -128,6 +129,8 @@ export function Settings() {
           />
         </div>
       </section>
+
+      <Devices />
 
       <section aria-labelledby="settings-key">
         <h2 id="settings-key">A computer that several people use</h2>

@@ -1,4 +1,5 @@
 import {
+  ApiOutlined,
   BulbOutlined,
   EyeOutlined,
   FieldTimeOutlined,
@@ -18,6 +19,9 @@ interface Props {
   readonly steering: Steering;
   readonly mixer: ReturnType<typeof useMixer>;
   readonly isCrib: boolean;
+  /** Whether devices around the class are listened to, and hear it. */
+  readonly hasDevices: boolean;
+  readonly onDevices: () => void;
   readonly mirrored: boolean;
   readonly onMirror: () => void;
   readonly figure: FigureView;
@@ -38,6 +42,8 @@ export function MoreControls({
   steering,
   mixer,
   isCrib,
+  hasDevices,
+  onDevices,
   mirrored,
   figure,
   onMirror,
@@ -70,6 +76,13 @@ export function MoreControls({
           icon={<FieldTimeOutlined />}
           onPress={onCrib}
           pressed={isCrib}
+        />
+        <Press
+          label={hasDevices ? 'Devices heard' : 'No devices'}
+          hint=""
+          icon={<ApiOutlined />}
+          onPress={onDevices}
+          pressed={hasDevices}
         />
         <Press
           label="Nothing new tonight"

@@ -10,6 +10,7 @@ import { useTimeline } from '../../class/useTimeline';
 import { type BesideOpen, BesideTheClass } from './BesideTheClass';
 import { EndOfClass } from './EndOfClass';
 import { useComers } from './running/useComers';
+import { useDevices } from './running/useDevices';
 import { useKeeping } from './running/useKeeping';
 import { useKeptChoice } from './running/useKeptChoice';
 import { useShorten } from './running/useShorten';
@@ -32,8 +33,6 @@ interface Props {
   readonly onLight: () => void;
 }
 
-const NOBODY_ELSE = () => undefined;
-
 /** Teaching: the horizon, the call, the count left, the side, the clock against the plan, what comes next. */
 export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const repertoire = useRepertoire();
@@ -47,6 +46,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const [facing, turnRound] = useKeptChoice('vesperum.teach-facing', ['class', 'front']);
   const [figure, changeFigure] = useKeptChoice('vesperum.teach-figure', FIGURE_VIEWS);
   const [leads, changeLead] = useKeptChoice('vesperum.teach-leads', ['breath', 'clock']);
+  const [around, turnAround] = useKeptChoice('vesperum.teach-devices', ['off', 'on']);
   const mixer = useMixer();
   const mirrored = facing === 'class';
   const isCrib = leads === 'clock';
@@ -57,7 +57,6 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const comers = useComers(session, teaching);
   const { shortening, shorten, dropNew, letGo } = useShorten(session, setTaught, comers.asked);
   useWakeLock();
-  useBell(timeline, teaching, mixer.mix, NOBODY_ELSE);
   const shortened = session === kept.session ? null : session;
   const isKept = useKeeping(
     { logId, session: kept.session, shortened, startedAt, teaching },
@@ -88,6 +87,8 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
     }),
     [act, timeline, shorten, dropNew, letGo],
   );
+  const tell = useDevices(around === 'on', { next: steering.skip, stay: steering.pause, shorten: steering.shorten });
+  useBell(timeline, teaching, mixer.mix, tell);
   const show = useMemo(() => toShow(session, timeline, repertoire.find), [session, timeline, repertoire]);
   const shown = useMemo(() => shownNow(show, teaching), [show, teaching]);
 
@@ -157,6 +158,8 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
           steering,
           mixer,
           isCrib,
+          hasDevices: around === 'on',
+          onDevices: turnAround,
           mirrored,
           onMirror: turnRound,
           figure,

@@ -1,0 +1,73 @@
+import { StandIn } from '../core/formats/devices';
+import { press } from './desk';
+import { graveFaults } from './graveFaults';
+import { go, openPage, stage, textOf } from './house';
+
+/** The stand-ins for devices: started from Settings, and a class taught with the page-turner alone. */
+
+const on = stage();
+const running = async () => StandIn.array().parse(await (await fetch(`${on.house.url}/api/devices`)).json());
+
+test('a class is taught with the page-turner alone, and the hall bell hears its sections', async () => {
+  const { page, faults } = await openPage(on.browser);
+  await go(page, `${on.house.url}/settings`);
+  await textOf(page, '[aria-labelledby="settings-devices"]', /npm run page-turner/);
+  expect(await graveFaults(page, '[aria-labelledby="settings-devices"]')).toEqual([]);
+  await press(page, 'Start the page-turner');
+  await textOf(page, '[aria-labelledby="settings-devices"]', /Stop the page-turner/);
+  await press(page, 'Start the hall bell');
+  await textOf(page, '[aria-labelledby="settings-devices"]', /Stop the hall bell/);
+  const [turner, bell] = await running();
+  const turned = (what: string) => fetch(`${turner?.address}/press/${what}`, { method: 'POST' });
+  // Nobody is teaching yet.
+  expect(await (await turned('next')).json()).toEqual({ listening: 0 });
+
+  await go(page, `${on.house.url}/teach/depot-twenty`);
+  await press(page, 'Begin');
+  await page.waitForSelector('main.teach[data-plan-ms]');
+  await page.keyboard.press('.');
+  await press(page, 'No devices');
+  await press(page, 'Close');
+  await page.waitForFunction(async () => true);
+  const segment = () => page.$eval('main.teach', (main) => Number((main as HTMLElement).dataset.segment));
+  const first = await segment();
+  let heard = 0;
+  for (let tries = 0; tries < 50 && heard === 0; tries += 1) {
+    heard = ((await (await turned('next')).json()) as { listening: number }).listening;
+    if (heard === 0) await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  expect(heard).toBe(1);
+  await page.waitForFunction(
+    (before: number) => Number((document.querySelector('main.teach') as HTMLElement).dataset.segment) > before,
+    {},
+    first,
+  );
+  await turned('stay');
+  await textOf(page, '.teach-call', /Paused/);
+  await turned('stay');
+  await turned('shorten');
+  await textOf(page, '.teach-offer', /./);
+  // To the end of the class, without a hand on the screen.
+  for (let presses = 0; presses < 60; presses += 1) {
+    if ((await page.$('.teach-begin')) !== null) break;
+    await turned('next');
+    await new Promise((resolve) => setTimeout(resolve, 120));
+  }
+  await textOf(page, '.teach-threshold', /The class is done/);
+  await expect(
+    (async () => {
+      for (let tries = 0; tries < 50; tries += 1) {
+        const all = (await (await fetch(`${bell?.address}/heard`)).json()) as string[];
+        if (all.some((one) => one.startsWith('section'))) return 'a section';
+        await new Promise((resolve) => setTimeout(resolve, 200));
+      }
+      return 'nothing';
+    })(),
+  ).resolves.toBe('a section');
+
+  await go(page, `${on.house.url}/settings`);
+  await press(page, 'Stop the page-turner');
+  await textOf(page, '[aria-labelledby="settings-devices"]', /Start the page-turner/);
+  await expect(turned('next')).rejects.toThrow();
+  expect(faults).toEqual([]);
+});
