@@ -279,6 +279,7 @@ test('from an empty start: a first group in three fields, eight people and a hal
     }
     await go(page, `${empty.url}/groups`);
     await press(page, 'Write a hall down');
+    await page.waitForSelector('#hall-name');
     await page.type('#hall-name', 'The weir house, upstairs');
     await press(page, /^Save$/);
     await textOf(page, '.groups', /The weir house, upstairs/);

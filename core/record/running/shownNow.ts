@@ -108,7 +108,9 @@ export function shownNow({ session, timeline, find, movements, spoken }: ToShow,
     segment,
     movement,
     name: nameIn(segment, session, find),
-    stands: item ? placedWords(item) : '',
+    stands: item
+      ? [placedWords(item), item.meanwhile && `meanwhile ${item.meanwhile}`].filter(Boolean).join(' · ')
+      : '',
     call: teaching.welcomeMs > 0 ? 'Welcome' : callIn(segment, movement),
     // With somebody new there, every first repetition is said.
     isSaid: segment.call !== '' || (teaching.walkIns > 0 && segment.repetition === 1),

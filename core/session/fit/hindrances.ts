@@ -40,6 +40,7 @@ export function hindrances(
         },
         rest: pause,
         talk: pause,
+        clock: pause,
       });
     });
     if (way === 'too-long' && (modelled?.least ?? 0) > 0)

@@ -57,6 +57,7 @@ export const newMovementItem = (id: string, movement: Movement, section: Role, c
   bridge: null,
   facing: 0,
   depth: null,
+  meanwhile: '',
   cues: [],
   focuses: [],
   stands: USUALLY,
@@ -68,8 +69,8 @@ export const newMovementItem = (id: string, movement: Movement, section: Role, c
   origin: null,
 });
 
-/** A rest or a talk as a new line. */
-export const newPause = (kind: 'rest' | 'talk', id: string, seconds: number, note = ''): Item => ({
+/** A rest, a talk or a line that keeps the clock, as a new line. */
+export const newPause = (kind: 'rest' | 'talk' | 'clock', id: string, seconds: number, note = ''): Item => ({
   kind,
   id,
   seconds,

@@ -5,12 +5,16 @@ import type { Item } from './session';
 /** A line in which nobody moves. */
 export type PauseKind = Exclude<Item['kind'], 'movement'>;
 
-export const PAUSE_WORDS: Readonly<Record<PauseKind, string>> = { rest: 'Rest', talk: 'Talk' };
+export const PAUSE_WORDS: Readonly<Record<PauseKind, string>> = {
+  rest: 'Rest',
+  talk: 'Talk',
+  clock: 'By the clock',
+};
 
 /** Whether a kind, of a line or of a stretch of the timeline, is one in which nobody moves. */
 export const isPauseKind = (kind: string): kind is PauseKind => Object.hasOwn(PAUSE_WORDS, kind);
 
-/** What a line is called: its movement's usual name, or its id where it is not known; "Rest" or "Talk". */
+/** What a line is called: its movement's usual name, or its id where it is not known; "Rest", "Talk" or "By the clock". */
 export const lineTitle = (item: Item, find: FindMovement): string =>
   matchItem(item, {
     movement: ({ movementId }) => {
@@ -19,6 +23,7 @@ export const lineTitle = (item: Item, find: FindMovement): string =>
     },
     rest: () => PAUSE_WORDS.rest,
     talk: () => PAUSE_WORDS.talk,
+    clock: () => PAUSE_WORDS.clock,
   });
 
 /** What a line is called, and for one in which nobody moves also what it is for: "Talk: mind the knees". */

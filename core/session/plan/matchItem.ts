@@ -14,5 +14,7 @@ export function matchItem<Answer>(item: Item, arms: ItemArms<Answer>): Answer {
       return arms.rest(item);
     case 'talk':
       return arms.talk(item);
+    case 'clock':
+      return arms.clock(item);
   }
 }

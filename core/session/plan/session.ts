@@ -109,8 +109,14 @@ export const TalkItem = Placed.extend({
   seconds: z.number().min(1).max(3600),
 });
 
+/** A line that only keeps the clock: tables to clear, practice by themselves; nobody is led, and nothing is counted. */
+export const ClockItem = Placed.extend({
+  kind: z.literal('clock'),
+  seconds: z.number().min(1).max(3600),
+});
+
 /** One line of the running order. */
-export const Item = z.discriminatedUnion('kind', [MovementItem, RestItem, TalkItem]);
+export const Item = z.discriminatedUnion('kind', [MovementItem, RestItem, TalkItem, ClockItem]);
 export type Item = z.infer<typeof Item>;
 
 /** A passage of the class with its own breath pace. */

@@ -53,6 +53,7 @@ const sameness = (item: Item): string =>
     movement: ({ movementId }) => baseId(movementId),
     rest: ({ kind }) => kind,
     talk: ({ kind }) => kind,
+    clock: ({ kind }) => kind,
   });
 
 /** Fields that say how a line is done; its id and its block's say nothing. */

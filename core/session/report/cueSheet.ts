@@ -257,6 +257,7 @@ export function cueSheet(
         },
         rest: pause,
         talk: pause,
+        clock: pause,
       }),
     ];
   });

@@ -41,6 +41,9 @@ const spreadOf = ({ kind }: Segment): number => {
     case 'side-change':
     case 'direction-change':
       return SPREAD.change;
+    case 'clock':
+      // It keeps the clock: it ends when it is said to.
+      return 0;
     case 'entry':
     case 'move':
     case 'exit':

@@ -89,6 +89,7 @@ function scheduleOccurrence(
     },
     rest: pause,
     talk: pause,
+    clock: pause,
   });
 }
 

@@ -17,6 +17,7 @@ const KIND_OF: Readonly<Record<SegmentKind, PartKind>> = {
   'round-rest': 'rest',
   rest: 'rest',
   talk: 'talk',
+  clock: 'rest',
   settle: 'settling',
 };
 

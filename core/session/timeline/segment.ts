@@ -6,7 +6,7 @@ import { Breath } from '../../movement/schema/phase';
 /**
  * What a stretch of the timeline is.
  * naming: before a movement that is named or explained; showing: before one that is explained. last-word: after one that is named. bridge: the steps from where the line before ended. entry, move, exit: its parts. side-change, direction-change: between
- * passes. round-rest: between rounds. settle: after it. rest, talk: lines of their own.
+ * passes. round-rest: between rounds. settle: after it. rest, talk, clock: lines of their own.
  */
 export const SegmentKind = z.enum([
   'naming',
@@ -22,6 +22,7 @@ export const SegmentKind = z.enum([
   'settle',
   'rest',
   'talk',
+  'clock',
 ]);
 export type SegmentKind = z.infer<typeof SegmentKind>;
 

@@ -38,7 +38,7 @@ const speakMs = (say: string): number => Math.round(speechSeconds(say) * 1000);
 /** The segments of one time that a line comes round, from where it begins to move. */
 function movingFrom({ segments }: Timeline, { first, end }: LineStretch): Segment[] {
   const all = segments.slice(first, end);
-  const from = all.findIndex(({ kind }) => kind === 'move' || kind === 'rest' || kind === 'talk');
+  const from = all.findIndex(({ kind }) => ['move', 'rest', 'talk', 'clock'].includes(kind));
   return from < 0 ? [] : all.slice(from);
 }
 

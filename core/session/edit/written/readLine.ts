@@ -1,8 +1,9 @@
 import type { LateralityChoice } from '../../../movement/schema/pass';
+import type { PauseKind } from '../../plan/lineTitle';
 import { inDigits } from './inDigits';
 import { readAmount, type WrittenAmount, withoutInAll } from './readAmount';
 
-/** What an instructor wrote on one line: a name, perhaps how much, a side, rounds; or a rest or a talk with its seconds. */
+/** What an instructor wrote on one line: a name, perhaps how much, a side, rounds; or a rest, a talk or a line that keeps the clock with its seconds. */
 export type WrittenLine =
   | {
       readonly kind: 'movement';
@@ -17,14 +18,14 @@ export type WrittenLine =
       readonly open: boolean;
     }
   | {
-      readonly kind: 'rest' | 'talk';
+      readonly kind: PauseKind;
       readonly seconds: number;
       readonly note: string;
       /** A bare small number may have meant minutes: so many seconds then; null where it is certain. */
       readonly orSeconds: number | null;
     };
 
-const DEFAULT_SECONDS = { rest: 30, talk: 60 } as const;
+const DEFAULT_SECONDS: Readonly<Record<PauseKind, number>> = { rest: 30, talk: 60, clock: 300 };
 /** A bare number up to this may be minutes. */
 const MINUTES_PERHAPS = 10;
 
@@ -42,17 +43,24 @@ const OPEN =
 const EACH = /\b(?:(?:on |to )?(?:each|both|every|per)\s*(?:side|way|direction|leg|arm|foot|hand)s?|e\/s|each)\b/gi;
 const FILLERS = /\b(?:do|for|about|ca|please|slowly|gently|and|then|with)\b\s*$/i;
 
-const REST = /^(rest|pause|talk|say|explain|break)\b/i;
-const KINDS: Readonly<Record<string, 'rest' | 'talk'>> = {
+const REST = /^(rest|pause|talk|say|explain|break|clock|tables|chairs|practise|practice)\b/i;
+/** What only keeps the clock says by its first word what it is. */
+const KEEPS_ITS_WORD = ['tables', 'chairs', 'practise', 'practice'];
+const KINDS: Readonly<Record<string, PauseKind>> = {
   rest: 'rest',
   pause: 'rest',
   break: 'rest',
   talk: 'talk',
   say: 'talk',
   explain: 'talk',
+  clock: 'clock',
+  tables: 'clock',
+  chairs: 'clock',
+  practise: 'clock',
+  practice: 'clock',
 };
 
-function readPause(kind: 'rest' | 'talk', rest: string): WrittenLine {
+function readPause(kind: PauseKind, rest: string): WrittenLine {
   const found = readAmount(rest);
   const note = (found ? rest.replace(found.said, ' ') : rest)
     .replace(/\s+/g, ' ')
@@ -77,7 +85,8 @@ export function readLine(text: string): WrittenLine {
   const line = inDigits(text);
   const word = REST.exec(line)?.[1]?.toLowerCase();
   const kind = word === undefined ? undefined : KINDS[word];
-  if (word !== undefined && kind) return readPause(kind, line.slice(word.length));
+  if (word !== undefined && kind)
+    return readPause(kind, KEEPS_ITS_WORD.includes(word) ? line : line.slice(word.length));
   let left = line;
   const take = (pattern: RegExp): RegExpExecArray | null => {
     const match = pattern.exec(left);

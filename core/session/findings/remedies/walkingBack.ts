@@ -9,7 +9,7 @@ import { nameOf } from '../finding/nameOf';
 import { freshId, movementLine } from './mending';
 
 /** What gives the class time to walk back to its places, at this pace in metres a second. Convention. */
-const PAUSES: readonly Segment['kind'][] = ['rest', 'talk', 'round-rest'];
+const PAUSES: readonly Segment['kind'][] = ['rest', 'talk', 'clock', 'round-rest'];
 const WALKING_BACK = 0.5;
 
 /** Whether a stretch of the class is long enough to walk back from so far away, metres. */

@@ -35,5 +35,7 @@ export const LINE_WORDS = {
   /** What each round looks at; empty takes the movement's own. */
   focuses: z.array(z.string().max(80)).max(8).default([]),
   stands: Stands.default(USUALLY),
+  /** What others of the class do at the same time: "the back row sits and follows the hands". */
+  meanwhile: z.string().max(160).default(''),
   tags: z.array(Tag).max(12).default([]),
 };

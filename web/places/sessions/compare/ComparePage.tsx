@@ -51,7 +51,12 @@ function Compared({ left, right }: Props) {
       <td>
         <span className="name">{lineTitle(item, repertoire.find)}</span>{' '}
         <span className="number">
-          {matchItem<ReactNode>(item, { movement: ({ count }) => count, rest: inSeconds, talk: inSeconds })}
+          {matchItem<ReactNode>(item, {
+            movement: ({ count }) => count,
+            rest: inSeconds,
+            talk: inSeconds,
+            clock: inSeconds,
+          })}
         </span>
         <span className="number compare-minutes">{minutes(lengthMs)}</span>
       </td>

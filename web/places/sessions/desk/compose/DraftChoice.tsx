@@ -31,6 +31,7 @@ export function DraftChoice({ draft: { plan, reasons, left }, onTake }: Props) {
                   movement: (line) => [`${lineTitle(line, repertoire.find)} ${line.count}`],
                   rest: () => [],
                   talk: ({ seconds }) => [`a break of ${seconds} s`],
+                  clock: ({ seconds, note }) => [`${note || 'by the clock'}, ${seconds} s`],
                 }),
               )
               .join(', ')}

@@ -39,6 +39,7 @@ export function changeWords(edits: readonly PlanEdit[], session: Session, repert
           movement: (line) => [`${lineTitle(line, repertoire.find)} ${line.count} added`],
           rest: ({ seconds }) => [`${seconds} s rest added`],
           talk: ({ seconds }) => [`${seconds} s to talk added`],
+          clock: ({ seconds }) => [`${seconds} s by the clock added`],
         });
       case 'move':
         return [`${nameOf(edit.itemId)} moved`];

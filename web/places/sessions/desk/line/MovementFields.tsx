@@ -192,6 +192,7 @@ export const MovementFields = memo(function MovementFields({
         cues={item.cues}
         focuses={item.focuses}
         stands={item.stands}
+        meanwhile={item.meanwhile}
         tags={item.tags}
         rounds={item.rounds}
         script={item.script}

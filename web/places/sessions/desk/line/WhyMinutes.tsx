@@ -21,6 +21,7 @@ const KIND_WORDS: Readonly<Record<MinutesPart['kind'], string>> = {
   settle: 'Settling after',
   rest: 'Rest',
   talk: 'Talk',
+  clock: 'By the clock',
 };
 
 const DIRECTION_WORDS = { first: 'first way', reversed: 'other way' } as const;

@@ -8,7 +8,7 @@ import { TagsField } from '../../../../class/TagsField';
 import { ScriptField } from './ScriptField';
 import './wordsFields.css';
 
-interface Props extends Pick<MovementItem, 'cues' | 'focuses' | 'stands' | 'tags' | 'rounds' | 'script'> {
+interface Props extends Pick<MovementItem, 'cues' | 'focuses' | 'stands' | 'meanwhile' | 'tags' | 'rounds' | 'script'> {
   readonly movement: Movement;
   /** How long what is read takes, and how long there is for it, milliseconds; null where nothing is. */
   readonly takesMs: number | null;
@@ -47,8 +47,8 @@ const freshCue = (): LineCue => ({ at: { unit: 'repetitions', at: 2 }, say: '' }
 
 /** What is said in a line besides its calls, where the instructor stands, and how it is found again. */
 export const WordsFields = memo(function WordsFields({ movement, takesMs, lastsMs, onChange, ...line }: Props) {
-  const { cues, focuses, stands, tags, rounds, script } = line;
-  const says = script !== '' || cues.length > 0 || focuses.length > 0 || tags.length > 0;
+  const { cues, focuses, stands, meanwhile, tags, rounds, script } = line;
+  const says = script !== '' || cues.length > 0 || focuses.length > 0 || tags.length > 0 || meanwhile !== '';
   const [isOpen, setIsOpen] = useState(says);
   return (
     <details className="line-words" open={isOpen} onToggle={({ currentTarget }) => setIsOpen(currentTarget.open)}>
@@ -130,6 +130,13 @@ export const WordsFields = memo(function WordsFields({ movement, takesMs, lastsM
             onChange={(place) => onChange({ stands: { ...stands, place } })}
           />
         </div>
+        <Input
+          value={meanwhile}
+          maxLength={160}
+          placeholder="what others do at the same time"
+          aria-label="Meanwhile"
+          onChange={({ target }) => onChange({ meanwhile: target.value })}
+        />
         <TagsField tags={tags} onTags={(said) => onChange({ tags: said })} />
       </div>
     </details>

@@ -59,6 +59,7 @@ function sideNotes(item: MovementItem, movement: Movement): string[] {
   const stands = placedWords(item);
   if (stands !== '') notes.push(stands);
   if (item.depth) notes.push(`${depthWords(item.depth)} from here on`);
+  if (item.meanwhile !== '') notes.push(`meanwhile ${item.meanwhile}`);
   if (item.tags.length > 0) notes.push(item.tags.map((tag) => `#${tag}`).join(' '));
   if (item.note !== '') notes.push(item.note);
   return notes;
@@ -226,6 +227,7 @@ function LineShown({ view, isFirst }: { readonly view: LineView; readonly isFirs
           ),
           rest: (pause) => <PauseBody item={pause} words={words} />,
           talk: (pause) => <PauseBody item={pause} words={words} />,
+          clock: (pause) => <PauseBody item={pause} words={words} />,
         })}
       </div>
       <LineCount item={item} movement={movement} title={title} total={total} />

@@ -58,6 +58,7 @@ export const LineCount = memo(function LineCount({ item, movement, title, total 
         movement: (line) => movement && <CountNote item={line} movement={movement} total={total} />,
         rest: () => <span className="line-unit">seconds</span>,
         talk: () => <span className="line-unit">seconds</span>,
+        clock: () => <span className="line-unit">seconds</span>,
       })}
     </div>
   );

@@ -52,6 +52,7 @@ export function stepLine(item: Item, direction: 1 | -1, repertoire: Repertoire):
     },
     rest: stepSeconds,
     talk: stepSeconds,
+    clock: stepSeconds,
   });
 }
 
