@@ -4,41 +4,10 @@ import { isRoutine } from '../core/session/schedule/settleItem';
 import { segmentAt } from '../core/session/timeline/segmentAt';
 import { addLine, computed, find, press, stored, typeOver } from './desk';
 import { graveFaults } from './graveFaults';
-import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
+import { click, go, reload, saved, stage, testId, textOf } from './house';
+import { begin, openWithClock } from './teachingClock';
 
 const on = stage();
-
-/** A page whose clocks can be moved forward; `still` ones move in no other way. Only the wall clock goes on from page to page. */
-async function openWithClock(
-  path: string,
-  still = false,
-): Promise<{ page: Page; faults: string[]; forward: (ms: number) => Promise<void> }> {
-  const { page, faults } = await openPage(on.browser, {});
-  await page.evaluateOnNewDocument((isStill: boolean) => {
-    const WALL = 'test.wall-ahead';
-    const [real, realWall] = [performance.now.bind(performance), Date.now.bind(Date)];
-    const [start, startWall] = [real(), realWall()];
-    let ahead = 0;
-    const wallAhead = () => Number(sessionStorage.getItem(WALL) ?? 0);
-    const moveWall = (ms: number) => sessionStorage.setItem(WALL, String(wallAhead() + ms));
-    performance.now = () => (isStill ? start : real()) + ahead;
-    Date.now = () => (isStill ? startWall : realWall()) + wallAhead();
-    Object.assign(window, {
-      moveWall,
-      forward: (ms: number) => {
-        ahead += ms;
-        moveWall(ms);
-      },
-    });
-  }, still);
-  await go(page, on.house.url + path);
-  const forward = async (ms: number) => {
-    await page.evaluate((by: number) => (window as unknown as { forward: (ms: number) => void }).forward(by), ms);
-    // Two frames: one that sees the new time, one that has drawn it.
-    await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
-  };
-  return { page, faults, forward };
-}
 
 /** What the teaching screen says of itself at one instant. */
 const reading = (page: Page) =>
@@ -46,11 +15,6 @@ const reading = (page: Page) =>
     const { planMs, clock, segment, breath } = (element as HTMLElement).dataset;
     return { planMs: Number(planMs), clock: Number(clock), segment: Number(segment), breath };
   });
-
-const begin = async (page: Page) => {
-  await (await page.waitForSelector('.teach-begin'))?.click();
-  await page.waitForSelector('main.teach[data-plan-ms]');
-};
 
 test('after 60 simulated minutes the phase is within 50 ms of the timeline, in leaps and in steps', async () => {
   const { session } = await stored(on.house.url, 'evening-week-4');
@@ -67,7 +31,7 @@ test('after 60 simulated minutes the phase is within 50 ms of the timeline, in l
   await fetch(`${on.house.url}/api/sessions`, { method: 'POST', headers, body: JSON.stringify({ session: longer }) });
   const timeline = computed(longer);
 
-  const { page, forward, faults } = await openWithClock('/teach/long-evening');
+  const { page, forward, faults } = await openWithClock(on, '/teach/long-evening');
   await begin(page);
   const first = await reading(page);
   const check = async () => {
@@ -96,7 +60,7 @@ const standing = (page: Page, selector: string) =>
   });
 
 test('at every size of screen the three things are read from afar, in every light, and the horizon crosses nothing', async () => {
-  const { page, faults, forward } = await openWithClock('/teach/evening-week-4', true);
+  const { page, faults, forward } = await openWithClock(on, '/teach/evening-week-4', true);
   await begin(page);
   const { session } = await stored(on.house.url, 'evening-week-4');
   const clouds = computed(session).segments.find(
@@ -136,7 +100,7 @@ test('at every size of screen the three things are read from afar, in every ligh
 });
 
 test('the screen is three keys a hand wide, and the figure stands as the class sees it, from behind, or not at all', async () => {
-  const { page, faults } = await openWithClock('/teach/evening-week-4', true);
+  const { page, faults } = await openWithClock(on, '/teach/evening-week-4', true);
   await begin(page);
   const at = async () => (await reading(page)).segment;
   const first = await at();
@@ -160,7 +124,7 @@ test('the screen is three keys a hand wide, and the figure stands as the class s
 });
 
 test('where the wall clock jumps the class stands and asks; what is said of the time in between is what passes', async () => {
-  const { page, faults, forward } = await openWithClock('/teach/evening-week-4', true);
+  const { page, faults, forward } = await openWithClock(on, '/teach/evening-week-4', true);
   const wall = (ms: number) =>
     page.evaluate((by: number) => (window as unknown as { moveWall: (ms: number) => void }).moveWall(by), ms);
   await begin(page);
@@ -187,7 +151,7 @@ test('where the wall clock jumps the class stands and asks; what is said of the 
 });
 
 test('a reload in mid-class resumes on the same breath', async () => {
-  const { page, forward } = await openWithClock('/teach/morning-eight-pieces');
+  const { page, forward } = await openWithClock(on, '/teach/morning-eight-pieces');
   await begin(page);
   await forward(700_000);
   await page.keyboard.press('Space');
@@ -212,7 +176,7 @@ test('a reload in mid-class resumes on the same breath', async () => {
 });
 
 test('the side is said for the class and for the instructor, and the last repetition is called', async () => {
-  const { page, forward } = await openWithClock('/teach/evening-week-4', true);
+  const { page, forward } = await openWithClock(on, '/teach/evening-week-4', true);
   await begin(page);
   const { session } = await stored(on.house.url, 'evening-week-4');
   const { segments } = computed(session);
@@ -239,7 +203,7 @@ test('the side is said for the class and for the instructor, and the last repeti
 });
 
 test('steering: slower, faster, once more, back, skip, and the clock says how far behind', async () => {
-  const { page, forward } = await openWithClock('/teach/depot-twenty', true);
+  const { page, forward } = await openWithClock(on, '/teach/depot-twenty', true);
   await begin(page);
   await forward(10_000);
   const usual = await textOf(page, testId('pace'), /a minute/);
@@ -278,7 +242,7 @@ test('what settles a line is taught by its own name and count, without the round
   const { segments } = computed(session);
   const first = segments.find((segment) => isRoutine(segment));
   const line = segments.find(({ itemId }) => itemId === first?.itemId);
-  const { page, forward, faults } = await openWithClock('/teach/morning-eight-pieces', true);
+  const { page, forward, faults } = await openWithClock(on, '/teach/morning-eight-pieces', true);
   await begin(page);
   await forward(line?.startMs ?? 0);
   expect(await textOf(page, '.teach-name')).toMatch(/^Lift the Sky/);
@@ -289,7 +253,7 @@ test('what settles a line is taught by its own name and count, without the round
 });
 
 test('a new class from nothing is built, taught, written down, and found again after a restart', async () => {
-  const { page, forward, faults } = await openWithClock('/sessions', true);
+  const { page, forward, faults } = await openWithClock(on, '/sessions', true);
   await click(page, '.sessions header .ant-btn-primary');
   await page.waitForSelector('.class-title');
   await typeOver(page, '.class-title', 'Yard, wet day');
@@ -345,7 +309,7 @@ test('a new class from nothing is built, taught, written down, and found again a
 });
 
 test('the server being away at the end keeps the class until it can be written', async () => {
-  const { page, forward } = await openWithClock('/teach/depot-twenty', true);
+  const { page, forward } = await openWithClock(on, '/teach/depot-twenty', true);
   await page.evaluate(() => localStorage.removeItem('vesperum.teaching.depot-twenty'));
   await reload(page);
   await begin(page);
@@ -362,7 +326,7 @@ test('the server being away at the end keeps the class until it can be written',
 });
 
 test('a class that runs late is shortened with one key and taken back with another, marked, led by the clock, and its record holds the plan', async () => {
-  const { page, faults, forward } = await openWithClock('/teach/evening-week-4');
+  const { page, faults, forward } = await openWithClock(on, '/teach/evening-week-4');
   await begin(page);
   await page.keyboard.press('s');
   await textOf(page, '.teach-offer', /It fits as it is/);

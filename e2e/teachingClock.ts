@@ -1,0 +1,41 @@
+import type { Page } from 'puppeteer-core';
+import { go, openPage, type stage } from './house';
+
+/** A page whose clocks can be moved forward; `still` ones move in no other way. Only the wall clock goes on from page to page. */
+export async function openWithClock(
+  on: ReturnType<typeof stage>,
+  path: string,
+  still = false,
+): Promise<{ page: Page; faults: string[]; forward: (ms: number) => Promise<void> }> {
+  const { page, faults } = await openPage(on.browser, {});
+  await page.evaluateOnNewDocument((isStill: boolean) => {
+    const WALL = 'test.wall-ahead';
+    const [real, realWall] = [performance.now.bind(performance), Date.now.bind(Date)];
+    const [start, startWall] = [real(), realWall()];
+    let ahead = 0;
+    const wallAhead = () => Number(sessionStorage.getItem(WALL) ?? 0);
+    const moveWall = (ms: number) => sessionStorage.setItem(WALL, String(wallAhead() + ms));
+    performance.now = () => (isStill ? start : real()) + ahead;
+    Date.now = () => (isStill ? startWall : realWall()) + wallAhead();
+    Object.assign(window, {
+      moveWall,
+      forward: (ms: number) => {
+        ahead += ms;
+        moveWall(ms);
+      },
+    });
+  }, still);
+  await go(page, on.house.url + path);
+  const forward = async (ms: number) => {
+    await page.evaluate((by: number) => (window as unknown as { forward: (ms: number) => void }).forward(by), ms);
+    // Two frames: one that sees the new time, one that has drawn it.
+    await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
+  };
+  return { page, faults, forward };
+}
+
+/** Begins the class at whose threshold the page is. */
+export const begin = async (page: Page) => {
+  await (await page.waitForSelector('.teach-begin'))?.click();
+  await page.waitForSelector('main.teach[data-plan-ms]');
+};
