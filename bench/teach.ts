@@ -25,7 +25,7 @@ const PLACES: readonly (readonly [path: string, shown: string])[] = [
   ['sessions', '.quiet-table'],
   ['sessions/evening-week-4', '[data-line]'],
   ['logbook', '.logbook'],
-  ['teach/evening-week-4', '.teach-begin'],
+  ['teach/depot-twenty', '.teach-begin'],
   ['settings', '.place'],
 ];
 

@@ -1,8 +1,14 @@
-import { DownloadOutlined } from '@ant-design/icons';
-import { Button, Dropdown } from 'antd';
 import { type ReactNode, useRef } from 'react';
+import { lazyPart } from '../app/shell/lazyPart';
 import { savePng, saveSvg } from './saveDrawing';
 import './drawing.css';
+
+/** Nobody saves a drawing before it stands. */
+const SaveMenu = lazyPart(async () => (await import('./SaveMenu')).SaveMenu, {
+  what: 'Saving it',
+  waiting: <span className="saveable-waiting" />,
+  whenIdle: true,
+});
 
 interface Props {
   readonly children: ReactNode;
@@ -23,18 +29,7 @@ export function Saveable({ children, name, what }: Props) {
   return (
     <div className="saveable">
       <div ref={part}>{children}</div>
-      <Dropdown
-        trigger={['click']}
-        menu={{
-          items: [
-            { key: 'svg', label: 'Drawing as SVG' },
-            { key: 'png', label: 'Picture as PNG' },
-          ],
-          onClick: ({ key }) => save(key),
-        }}
-      >
-        <Button size="small" type="text" icon={<DownloadOutlined />} aria-label={`Save ${what}`} />
-      </Dropdown>
+      <SaveMenu what={what} onSave={save} />
     </div>
   );
 }

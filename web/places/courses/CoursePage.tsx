@@ -35,6 +35,7 @@ const CatchUp = lazyPart(async () => (await import('./CatchUp')).CatchUp, { what
 
 const ChangeCourse = lazyPart(async () => (await import('./change/ChangeCourse')).ChangeCourse, {
   what: 'Changing the course',
+  whenIdle: true,
 });
 
 /** A course: its next class in hand, the weave behind it. */

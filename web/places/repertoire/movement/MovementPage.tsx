@@ -8,14 +8,19 @@ import { type Movement, usualName } from '../../../../core/movement/schema/movem
 import { writtenSide } from '../../../../core/movement/walk/cycleFor';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
+import { lazyPart } from '../../../app/shell/lazyPart';
 import { Notice } from '../../../app/shell/Notice';
-import { InMyWords } from '../../../class/InMyWords';
 import { MovementFacts } from './MovementFacts';
 import { MovementStage } from './MovementStage';
 import { MovementStrip } from './MovementStrip';
 import { MovementWords } from './MovementWords';
 import { type Way, waysToShow } from './wayOf';
 import './movement.css';
+
+const InMyWords = lazyPart(async () => (await import('../../../class/InMyWords')).InMyWords, {
+  what: 'In my words',
+  whenIdle: true,
+});
 
 /** One movement: it moves; its phases, its feet, what it asks, its variants, what to mind. */
 export function MovementPage() {
