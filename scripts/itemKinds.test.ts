@@ -13,10 +13,12 @@ function brokenByADrill(): string[] {
       cpSync(join(root, part), join(copy, part), { recursive: true });
     symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'));
     const file = join(copy, 'core/session/plan/session.ts');
-    const source = readFileSync(file, 'utf8').replace(
-      '[MovementItem, RestItem, TalkItem]',
-      "[MovementItem, RestItem, TalkItem, Placed.extend({ kind: z.literal('drill'), partners: z.number() })]",
+    const written = readFileSync(file, 'utf8');
+    const source = written.replace(
+      '[MovementItem, RestItem, TalkItem, ClockItem]',
+      "[MovementItem, RestItem, TalkItem, ClockItem, Placed.extend({ kind: z.literal('drill'), partners: z.number() })]",
     );
+    if (source === written) throw new Error('The kinds of lines are written otherwise than they are looked for here.');
     writeFileSync(file, source);
     const { stdout } = spawnSync(join(root, 'node_modules/.bin/tsc'), ['--noEmit'], { cwd: copy, encoding: 'utf8' });
     const files = stdout.matchAll(/^([^\s(]+)\(\d+,\d+\): error/gm);
