@@ -11,16 +11,23 @@ const root = join(import.meta.dirname, '..');
 /** The server as `npm run build` leaves it. */
 const SERVER = join(root, 'dist', 'serve.mjs');
 
-/** A port that is free at this moment. */
-const freePort = (): Promise<number> =>
-  new Promise((resolve, reject) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const address = probe.address();
-      probe.close(() =>
-        typeof address === 'object' && address ? resolve(address.port) : reject(new Error('no port')),
-      );
-    });
+/** Ports below those the system gives to whoever asks for any: one of them stays free between two looks, and over a restart. */
+const PORTS = { from: 12_000, to: 32_000 } as const;
+
+const isFree = (port: number): Promise<boolean> =>
+  new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
   });
+
+/** A port that is free, and stays so unless another house happens on it. */
+async function freePort(): Promise<number> {
+  for (;;) {
+    const port = PORTS.from + Math.floor(Math.random() * (PORTS.to - PORTS.from));
+    if (await isFree(port)) return port;
+  }
+}
 
 /** A real server of its own, with its own data, that can be stopped and started again. */
 export interface RunningHouse {

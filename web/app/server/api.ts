@@ -25,10 +25,8 @@ import type {
   WeaveReply,
   WeaveRequest,
 } from '../../../core/formats/courseApi';
-import type { StandIn, StandInName } from '../../../core/formats/devices';
 import type { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../../core/formats/keepingApi';
 import type { GroupPeople, Mention, WhoCame } from '../../../core/formats/peopleApi';
-import type { BroughtRecord, WrittenRecord } from '../../../core/formats/pocket/pocketApi';
 import type { Group, GroupAsked } from '../../../core/group/group';
 import type { Person } from '../../../core/group/person';
 import type { Hall } from '../../../core/hall/hall';
@@ -36,7 +34,6 @@ import type { Schools } from '../../../core/movement/adapt/schools';
 import type { Wording } from '../../../core/movement/adapt/wording';
 import type { Movement } from '../../../core/movement/schema/movement';
 import type { ClassLog } from '../../../core/record/classLog';
-import type { LogPoint } from '../../../core/record/logPoint';
 import type { Passage } from '../../../core/session/plan/lineSet';
 import type { Session } from '../../../core/session/plan/session';
 import type { AsideRule } from '../../../core/session/plan/setAside';
@@ -282,16 +279,7 @@ export const api = createApi({
     unread: build.query<Unread[], void>({ query: () => 'unread', providesTags: [...TAGS] }),
     logs: build.query<LogSummary[], void>({ query: () => 'logs', providesTags: ['logs'] }),
     log: build.query<ClassLog, string>({ query: (id) => `logs/${id}`, providesTags: ['logs'] }),
-    devices: build.query<StandIn[], void>({ query: () => 'devices', keepUnusedDataFor: 0 }),
-    turnDevice: build.mutation<StandIn, { name: StandInName; isOn: boolean }>({
-      query: ({ name, isOn }) => ({ url: `devices/${name}/${isOn ? 'start' : 'stop'}`, method: 'POST' }),
-    }),
     learnt: build.query<LearntPart[], void>({ query: () => 'logs/learnt', providesTags: ['logs'] }),
-    overTime: build.query<LogPoint[], void>({ query: () => 'logs/over-time', providesTags: ['logs'] }),
-    bringRecord: build.mutation<WrittenRecord, BroughtRecord>({
-      query: (body) => ({ url: 'logs/carried', method: 'POST', body }),
-      invalidatesTags: ['logs', 'courses'],
-    }),
     addLog: build.mutation<ClassLog, ClassLog>({
       query: (body) => ({ url: 'logs', method: 'POST', body }),
       invalidatesTags: ['logs'],

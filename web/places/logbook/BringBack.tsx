@@ -4,12 +4,12 @@ import { useNavigate } from 'react-router';
 import type { BroughtRecord } from '../../../core/formats/pocket/pocketApi';
 import { PocketRecord } from '../../../core/formats/pocket/pocketClass';
 import { readJson } from '../../../core/formats/readJson';
-import { api } from '../../app/server/api';
+import { logbookApi } from '../../app/server/logbookApi';
 import { problemIn } from '../../app/server/problemIn';
 
 /** A class that was taught from its file: its code typed in, or its record opened. Brought twice, it is one record. */
 export function BringBack() {
-  const [bring, { isLoading }] = api.useBringRecordMutation();
+  const [bring, { isLoading }] = logbookApi.useBringRecordMutation();
   const [code, setCode] = useState('');
   const [refused, setRefused] = useState<string | null>(null);
   const navigate = useNavigate();

@@ -1,7 +1,7 @@
 import { App, Button } from 'antd';
 import { PRESSES, type StandInName } from '../../../core/formats/devices';
 import { SOUNDS } from '../../../core/record/running/soundsBetween';
-import { api } from '../../app/server/api';
+import { deviceApi } from '../../app/server/deviceApi';
 import { whyRefused } from '../../app/server/problemIn';
 
 const WORDS: Readonly<
@@ -17,8 +17,8 @@ const WORDS: Readonly<
 
 /** Small programs that stand in for devices, started and stopped here, with a picture of what they send. */
 export function Devices() {
-  const { data: devices = [], refetch } = api.useDevicesQuery();
-  const [turn, { isLoading }] = api.useTurnDeviceMutation();
+  const { data: devices = [], refetch } = deviceApi.useDevicesQuery();
+  const [turn, { isLoading }] = deviceApi.useTurnDeviceMutation();
   const { message } = App.useApp();
   const change = async (name: StandInName, isOn: boolean) => {
     try {

@@ -16,6 +16,7 @@ import {
 import { SECTION_ORDER } from '../../../../core/session/plan/defaults';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
+import { logbookApi } from '../../../app/server/logbookApi';
 import { sectionWord, today } from '../../../app/words';
 import { BehindIt } from './BehindIt';
 import { type Series, SeriesChart } from './SeriesChart';
@@ -26,7 +27,7 @@ const minutesOf = (ms: number): number => Math.round(ms / 6000) / 10;
 
 /** Classes over time: how they end, what their minutes go to, who comes, what was practised, what was noted. */
 export function OverTime() {
-  const { data: points, isError } = api.useOverTimeQuery();
+  const { data: points, isError } = logbookApi.useOverTimeQuery();
   const { data: groups = [] } = api.useGroupsQuery();
   const [of, setOf] = useState(ALL);
   if (isError) return <p role="alert">The server does not answer, so nothing can be drawn.</p>;
