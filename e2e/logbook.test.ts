@@ -64,7 +64,11 @@ test('what the last class left open waits at the next one: put in and taken back
   await press(page, 'Undo');
   await page.waitForFunction(() => document.querySelector('.ant-message-notice') === null);
   expect(await shakes()).toBe(0);
-  // It was answered, and is not asked for again.
+  // Taken back it is open again, until it is let go.
+  await reload(page);
+  await textOf(page, '.today-last', /Shaking was left out.*Put it in/);
+  await press(page, 'Let it go');
+  await page.waitForFunction(() => !/Shaking/.test(document.querySelector('.today-last')?.textContent ?? 'Shaking'));
   await reload(page);
   await textOf(page, '.today-last', /Two late from work/);
   expect(await page.$eval('.today-last', ({ textContent }) => textContent)).not.toMatch(/Shaking/);

@@ -124,6 +124,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'web/places/groups/halls',
     'web/places/logbook/overTime',
     'web/places/teach/sound',
+    'web/places/teach/beside',
     'web/places/teach/shown',
     'web/places/teach/running',
     'web/places/courses/weave',

@@ -116,7 +116,9 @@ export function wallMends(
   ];
   const wallWith = ({ edits }: Remedy): MeetsWall | null => {
     const after = analyseAfter(analysed, edits);
-    return after ? layRows(after, request).wall : wall;
+    const then = after && layRows(after, request);
+    // Nobody is kept from the wall by having no place.
+    return then && then.spots.length >= rows.spots.length ? then.wall : wall;
   };
   const clearing = kinds.flatMap((remedies) => remedies.find((remedy) => wallWith(remedy) === null) ?? []);
   // Where several lines meet it, one is mended at a time, and the next is named.

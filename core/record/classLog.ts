@@ -44,7 +44,7 @@ export const ClassLog = z.object({
   items: z.array(LoggedItem).max(500),
   attendance: z.number().int().min(0).max(500).nullable(),
   notes: z.string().max(4000),
-  /** Of what it left open, the lines that were answered since: put into the next class, taken higher there, or let go. */
+  /** Of what it left open, the lines that were let go since. */
   answered: z.array(LineId).max(500).default([]),
 });
 export type ClassLog = z.infer<typeof ClassLog>;

@@ -7,6 +7,7 @@ import { type LightName, putOn } from '../app/lights';
 import { inWords } from '../app/words';
 import { useKeptChoice } from '../places/teach/running/useKeptChoice';
 import '../places/teach/teach.css';
+import '../places/teach/threshold.css';
 import { foundHere, type KeptHere, keepsHere } from './keptHere';
 import { PocketEnd } from './PocketEnd';
 import { PocketFace } from './PocketFace';

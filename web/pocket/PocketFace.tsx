@@ -7,11 +7,12 @@ import { shownNow, toShow } from '../../core/record/running/shownNow';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../core/record/running/steer';
 import type { Teaching } from '../../core/record/running/teaching';
 import type { Timeline } from '../../core/session/timeline/segment';
+import { Beside } from '../places/teach/beside/Beside';
+import { keepOn } from '../places/teach/running/keepOn';
 import { useKeptChoice } from '../places/teach/running/useKeptChoice';
 import { useTeaching } from '../places/teach/running/useTeaching';
 import { useWakeLock } from '../places/teach/running/useWakeLock';
 import { NextShown, StageShown } from '../places/teach/StageShown';
-import { Beside } from '../places/teach/shown/Beside';
 import { ClocksParted } from '../places/teach/shown/ClocksParted';
 import { FIGURE_VIEWS } from '../places/teach/shown/FigureShown';
 import { useMixer } from '../places/teach/sound/mixer';
@@ -161,13 +162,7 @@ function useKept({ session }: PocketClass, startedAt: string, latest: { readonly
   const [isKept, setKept] = useState(true);
   useEffect(() => {
     const keep = () => setKept(keepHere(session, { startedAt, teaching: latest.current, seenAt: Date.now() }));
-    keep();
-    const timer = setInterval(keep, KEEP_EVERY);
-    window.addEventListener('pagehide', keep);
-    return () => {
-      clearInterval(timer);
-      window.removeEventListener('pagehide', keep);
-    };
+    return keepOn(keep, KEEP_EVERY);
   }, [session, startedAt, latest]);
   return isKept;
 }

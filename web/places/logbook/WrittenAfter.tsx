@@ -1,5 +1,5 @@
 import { Button, Checkbox, InputNumber, TimePicker } from 'antd';
-import dayjs from 'dayjs';
+import dayjs, { type Dayjs } from 'dayjs';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { itemsWrittenAfter } from '../../../core/record/writtenAfter';
@@ -29,6 +29,27 @@ export function WrittenAfter() {
     );
   return data ? <Form session={data.session} /> : <Waiting />;
 }
+
+interface TimeProps {
+  readonly id: string;
+  readonly label: string;
+  readonly value: Dayjs;
+  readonly onChange: (at: Dayjs) => void;
+}
+
+const TimeField = ({ id, label, value, onChange }: TimeProps) => (
+  <>
+    <label htmlFor={id}>{label}</label>
+    <TimePicker
+      id={id}
+      format="HH:mm"
+      value={value}
+      allowClear={false}
+      needConfirm={false}
+      onChange={(at) => at && onChange(at)}
+    />
+  </>
+);
 
 /** Everything as planned but what is said here. */
 function Form({ session }: { readonly session: Session }) {
@@ -75,24 +96,8 @@ function Form({ session }: { readonly session: Session }) {
       <p className="faded">{dayInWords(day, today())}</p>
       <h1>{session.title}, as planned but …</h1>
       <div className="written-after-row">
-        <label htmlFor="after-begins">Began</label>
-        <TimePicker
-          id="after-begins"
-          format="HH:mm"
-          value={begins}
-          allowClear={false}
-          needConfirm={false}
-          onChange={(at) => at && setBegins(at)}
-        />
-        <label htmlFor="after-ends">ended</label>
-        <TimePicker
-          id="after-ends"
-          format="HH:mm"
-          value={ends}
-          allowClear={false}
-          needConfirm={false}
-          onChange={(at) => at && setEnds(at)}
-        />
+        <TimeField id="after-begins" label="Began" value={begins} onChange={setBegins} />
+        <TimeField id="after-ends" label="ended" value={ends} onChange={setEnds} />
         <span className="number faded">
           {minutes(tookMs)} taught, {minutes(timeline.totalMs)} planned
         </span>

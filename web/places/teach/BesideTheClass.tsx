@@ -4,11 +4,11 @@ import { titleOf } from '../../../core/record/running/shownNow';
 import type { Teaching } from '../../../core/record/running/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import { useRepertoire } from '../../app/repertoire';
+import { HallSheetShown } from './beside/HallSheetShown';
+import { WhoIsHere } from './beside/WhoIsHere';
 import { MoreControls } from './MoreControls';
 import type { useComers } from './running/useComers';
 import type { Act } from './running/useTeaching';
-import { HallSheetShown } from './shown/HallSheetShown';
-import { WhoIsHere } from './shown/WhoIsHere';
 
 /** What is laid beside the class while it goes on. */
 export type BesideOpen = 'who' | 'sheet' | 'more' | null;

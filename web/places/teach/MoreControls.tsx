@@ -10,7 +10,7 @@ import {
   SwapOutlined,
 } from '@ant-design/icons';
 import { SOUNDS } from '../../../core/record/running/soundsBetween';
-import { Beside } from './shown/Beside';
+import { Beside } from './beside/Beside';
 import type { FigureView } from './shown/FigureShown';
 import { SOUND_WORDS, type useMixer } from './sound/mixer';
 import { Press, type Steering } from './TeachControls';

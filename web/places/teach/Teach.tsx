@@ -16,6 +16,7 @@ import { StillOpen } from './StillOpen';
 import { TeachingFace } from './TeachingFace';
 import { Threshold } from './Threshold';
 import './teach.css';
+import './threshold.css';
 
 /** The room for teaching one class: full screen, in its own light, resuming what a reload interrupted. */
 export function Teach() {

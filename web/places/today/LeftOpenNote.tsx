@@ -1,7 +1,7 @@
 import { App, Button } from 'antd';
 import { Link } from 'react-router';
 import type { ClassLog } from '../../../core/record/classLog';
-import { type LeftOpen, leftOpen, type OpenAnswer, withAnswer } from '../../../core/record/leftOpen';
+import { leftOpen, type OpenAnswer, withAnswer } from '../../../core/record/leftOpen';
 import type { Session } from '../../../core/session/plan/session';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
@@ -34,26 +34,28 @@ function LeftOpenOf({ log, session, revision }: Props & { readonly log: ClassLog
   const [save, { isLoading }] = api.useSaveSessionMutation();
   const [answerOpen] = api.useAnswerOpenMutation();
   const open = leftOpen(log, session, find);
-  const take = async ({ itemId, title }: LeftOpen, answer: OpenAnswer | null) => {
+  // What is put in or taken higher is seen in the class itself: taken back there, it is open again.
+  const take = async (title: string, answer: OpenAnswer) => {
     try {
-      if (answer) {
-        const { revision: saved } = await save({ session: withAnswer(session, answer), revision }).unwrap();
-        message.open({
-          content: (
-            <>
-              {title}: {ANSWER_WORDS[answer.kind].toLowerCase()}.{' '}
-              <Button size="small" onClick={() => void save({ session, revision: saved })}>
-                Undo
-              </Button>
-            </>
-          ),
-          duration: 8,
-        });
-      }
-      await answerOpen({ id: log.id, itemId }).unwrap();
+      const { revision: saved } = await save({ session: withAnswer(session, answer), revision }).unwrap();
+      message.open({
+        content: (
+          <>
+            {title}: {ANSWER_WORDS[answer.kind].toLowerCase()}.{' '}
+            <Button size="small" onClick={() => void save({ session, revision: saved })}>
+              Undo
+            </Button>
+          </>
+        ),
+        duration: 8,
+      });
     } catch (error) {
       message.error(whyRefused(error));
     }
+  };
+  const letGo = async (itemId: string) => {
+    const { error } = await answerOpen({ id: log.id, itemId });
+    if (error) message.error(whyRefused(error));
   };
   return (
     <section className="today-last" aria-label="The last class">
@@ -72,7 +74,7 @@ function LeftOpenOf({ log, session, revision }: Props & { readonly log: ClassLog
                   key={answer.kind}
                   size="small"
                   disabled={isLoading}
-                  onClick={() => void take(one, answer)}
+                  onClick={() => void take(one.title, answer)}
                   aria-label={`${one.title}: ${ANSWER_WORDS[answer.kind].toLowerCase()}`}
                 >
                   {ANSWER_WORDS[answer.kind]}
@@ -82,7 +84,7 @@ function LeftOpenOf({ log, session, revision }: Props & { readonly log: ClassLog
                 size="small"
                 type="text"
                 disabled={isLoading}
-                onClick={() => void take(one, null)}
+                onClick={() => void letGo(one.itemId)}
                 aria-label={`${one.title}: let it go`}
               >
                 Let it go

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { type KeptClass, keepClass } from '../../../class/kept/keptClass';
+import { keepOn } from './keepOn';
 
 /** How often the class in hand is written down besides at every press, milliseconds. */
 const KEEP_EVERY = 400;
@@ -20,13 +21,7 @@ export function useKeeping(kept: Omit<KeptClass, 'seenAt'>, goesOn: boolean): bo
       const now = { ...latest.current, teaching: { ...teaching, paused, tempo }, seenAt: Date.now() };
       setIsKept(keepClass(now));
     };
-    keep();
-    const timer = setInterval(keep, KEEP_EVERY);
-    window.addEventListener('pagehide', keep);
-    return () => {
-      clearInterval(timer);
-      window.removeEventListener('pagehide', keep);
-    };
+    return keepOn(keep, KEEP_EVERY);
   }, [goesOn, paused, tempo]);
   return isKept;
 }

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import './horizon.css';
 
 interface Props {
   /** How full the breath is, 0 to 1. */

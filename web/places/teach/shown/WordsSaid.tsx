@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { BesideCall } from '../../../../core/session/words/besideCall';
 import type { Spoken } from '../../../../core/session/words/lineSpeech';
+import './words.css';
 
 interface Props {
   /** What is said at the moment, or was just now. */

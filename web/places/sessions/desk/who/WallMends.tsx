@@ -20,7 +20,7 @@ interface Tried {
   readonly remedies: readonly TriedRemedy[];
 }
 
-/** What keeps the rows from the wall, each tried on this floor with these people; taken and undone as any change is. */
+/** What keeps the rows from the wall, each tried on this floor with these people; taken and undone like every other change. */
 export function WallMends({ session, askedOf, hall, less, people }: Props) {
   const { asked } = askedOf;
   const ask = useCallback<AskJudge<Tried>>(
