@@ -1,5 +1,5 @@
 import { advance } from '../core/record/running/advance';
-import { beginTeaching } from '../core/record/running/teaching';
+import { beginTeaching } from '../core/record/standing/teaching';
 import { analyseClass } from '../core/session/findings/finding/analyseClass';
 import { contextFor } from '../core/session/findings/finding/finding';
 import { CHECKS, findingsOf, PATIENT_CHECKS } from '../core/session/findings/judge';

@@ -2,8 +2,9 @@ import type { FindMovement } from '../core/movement/schema/movement';
 import { type ClassLog, loggedItems } from '../core/record/classLog';
 import { advance } from '../core/record/running/advance';
 import { changeTempo, onceMore, skip, togglePause } from '../core/record/running/steer';
-import { beginTeaching } from '../core/record/running/teaching';
+import { beginTeaching } from '../core/record/standing/teaching';
 import type { Session } from '../core/session/plan/session';
+import { mayLastMs } from '../core/session/plan/slotTime';
 import { timelineOf } from '../core/session/schedule/timeline';
 import type { Timeline } from '../core/session/timeline/segment';
 
@@ -68,7 +69,7 @@ export function demoLog(session: Session, find: FindMovement): ClassLog | null {
     while (teaching.planMs < until && !teaching.finished) teaching = advance(timeline, teaching, step);
     return teaching;
   };
-  let teaching = advance(timeline, togglePause(beginTeaching()), how.late * MINUTE);
+  let teaching = advance(timeline, togglePause(beginTeaching(mayLastMs(session))), how.late * MINUTE);
   teaching = run(togglePause(teaching), startOf(timeline, how.slowerFrom));
   teaching = changeTempo(teaching, -1);
   if (how.moreOf !== null) {

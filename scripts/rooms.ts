@@ -62,6 +62,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/group',
     'core/hall',
     'core/practice',
+    'core/record/standing',
     'core/record/running',
     'core/record',
     'core/course/weave/graph',

@@ -6,7 +6,7 @@ import { learn, movedBy, type Observation, observationsOf } from './calibrate';
 import { loggedItems } from './classLog';
 import { advance } from './running/advance';
 import { skip } from './running/steer';
-import { beginTeaching } from './running/teaching';
+import { beginTeaching } from './standing/teaching';
 
 const talks = (seed: number, classes: number, each: number, times: number): Observation[] => {
   const draw = scattered(chance(seed));

@@ -2,12 +2,12 @@ import { z } from 'zod';
 import type { FindMovement } from '../movement/schema/movement';
 import { notedTitle } from '../session/plan/lineTitle';
 import { Session } from '../session/plan/session';
-import { lineTimes, segmentsOf } from '../session/timeline/lineTimes';
+import { type LineTime, lineTimes, segmentsOf } from '../session/timeline/lineTimes';
 import { PART_KINDS, type PartKind, partKind } from '../session/timeline/partKind';
 import type { Segment, Timeline } from '../session/timeline/segment';
 import { LineId, Slug } from '../words/ids';
-import { partKey } from './running/parts';
-import type { Teaching } from './running/teaching';
+import { partKey } from './standing/parts';
+import type { Teaching } from './standing/teaching';
 
 /** A part of a line as it was taught. Milliseconds of wall time. */
 const LoggedPart = z.object({
@@ -52,10 +52,38 @@ export type ClassLog = z.infer<typeof ClassLog>;
 /** A line of which nothing was completed counts as left out when less than this was spent on it, milliseconds. Convention. */
 const PASSED_OVER = 3000;
 
-function outcomeOf(planned: number, done: number, actualMs: number, plannedMs: number): LoggedItem['outcome'] {
+/** Repetitions over all sides, directions and rounds: so many were planned, and an open line may be some fewer or more. */
+interface PlannedTimes {
+  readonly planned: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+/** What was planned of a line, over all the times it comes round. */
+function plannedTimesOf(timeline: Timeline, { occurrences }: LineTime): PlannedTimes {
+  const times = { planned: 0, least: 0, most: 0 };
+  for (const { first, end, waits } of occurrences) {
+    const passes = timeline.segments
+      .slice(first, end)
+      .filter(({ completes, repetition, of }) => completes && (of === null || repetition === of));
+    const planned = passes.reduce((sum, { of }) => sum + (of ?? 1), 0);
+    const open = waits?.for === 'count' ? waits : { less: 0, more: 0 };
+    times.planned += planned;
+    times.least += planned - open.less * passes.length;
+    times.most += planned + open.more * passes.length;
+  }
+  return times;
+}
+
+function outcomeOf(
+  { least, most }: PlannedTimes,
+  done: number,
+  actualMs: number,
+  plannedMs: number,
+): LoggedItem['outcome'] {
   if (done === 0 && actualMs < Math.min(PASSED_OVER, plannedMs / 2)) return 'left out';
-  if (done === planned) return 'done';
-  return done < planned ? 'cut short' : 'done more';
+  if (done >= least && done <= most) return 'done';
+  return done < least ? 'cut short' : 'done more';
 }
 
 /** The parts of a line that were planned or took time. */
@@ -78,7 +106,7 @@ export function loggedItems(plan: Session, timeline: Timeline, teaching: Teachin
   return [...lineTimes(timeline).values()].map((line) => {
     const { itemId, section, lengthMs } = line;
     const item = plan.sections[section]?.items.find(({ id }) => id === itemId);
-    const plannedTimes = segmentsOf(timeline, line).filter(({ completes }) => completes).length;
+    const times = plannedTimesOf(timeline, line);
     const actualMs = Math.round(teaching.spent[itemId] ?? 0);
     const doneTimes = teaching.completed[itemId] ?? 0;
     return {
@@ -87,9 +115,9 @@ export function loggedItems(plan: Session, timeline: Timeline, teaching: Teachin
       section: plan.sections[section]?.kind ?? 'main',
       plannedMs: lengthMs,
       actualMs,
-      plannedTimes,
+      plannedTimes: times.planned,
       doneTimes,
-      outcome: outcomeOf(plannedTimes, doneTimes, actualMs, lengthMs),
+      outcome: outcomeOf(times, doneTimes, actualMs, lengthMs),
       parts: partsOf(segmentsOf(timeline, line), teaching),
     };
   });

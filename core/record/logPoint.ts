@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { FindMovement } from '../movement/schema/movement';
 import { baseId } from '../movement/schema/version';
-import { classSeconds, runsOnSeconds } from '../session/plan/slotTime';
+import { mayLastMs } from '../session/plan/slotTime';
 import { forecastFor } from '../session/report/forecast';
 import { timelineOf } from '../session/schedule/timeline';
 import type { ClassLog } from './classLog';
@@ -43,7 +43,7 @@ export function logPoint(log: ClassLog, find: FindMovement): LogPoint {
     title: plan.title,
     groupId: plan.groupId,
     startedAt,
-    slotMs: (classSeconds(plan) + runsOnSeconds(plan)) * 1000,
+    slotMs: mayLastMs(plan),
     plannedMs: items.reduce((sum, { plannedMs }) => sum + plannedMs, 0),
     actualMs: taughtMs(log),
     safeMs: answer.ok ? forecastFor(plan, answer.timeline, find).safeMs : null,

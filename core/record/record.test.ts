@@ -7,9 +7,9 @@ import { loggedItems } from './classLog';
 import { advance } from './running/advance';
 import { comesNext } from './running/comesNext';
 import { momentOf } from './running/moment';
-import { remainingMs } from './running/remaining';
 import { back, changeTempo, onceMore, skip, togglePause } from './running/steer';
-import { beginTeaching, type Teaching } from './running/teaching';
+import { remainingMs } from './standing/remaining';
+import { beginTeaching, type Teaching } from './standing/teaching';
 
 const repertoire = [movement(), movement({ id: 'swing', parts: { cycle: [beats(4, 60)] } })];
 const thePlan = plan([

@@ -7,9 +7,9 @@ import { loggedItems } from './classLog';
 import { notTonight } from './notTonight';
 import { advance } from './running/advance';
 import { goOnFromStop, markNotes, markNow, stopNow } from './running/marks';
-import { remainingMs } from './running/remaining';
-import { beginTeaching } from './running/teaching';
 import { shortenRest } from './shorten';
+import { remainingMs } from './standing/remaining';
+import { beginTeaching } from './standing/teaching';
 
 const context = contextWith();
 const layOut = (plan: ReturnType<typeof classWith>) => {

@@ -6,8 +6,8 @@ import { classSeconds, NO_DOORS } from '../session/plan/slotTime';
 import { timelineOf } from '../session/schedule/timeline';
 import type { Timeline } from '../session/timeline/segment';
 import { segmentAt } from '../session/timeline/segmentAt';
-import { remainingMs } from './running/remaining';
-import type { Teaching } from './running/teaching';
+import { remainingMs } from './standing/remaining';
+import type { Teaching } from './standing/teaching';
 
 /** A class that is being taught, made to end in time. */
 export interface Shortened<Of extends Plan = Plan> {

@@ -3,8 +3,8 @@ import type { Session } from '../session/plan/session';
 import { lineTimes, segmentsOf } from '../session/timeline/lineTimes';
 import type { Timeline } from '../session/timeline/segment';
 import { type LoggedItem, loggedItems } from './classLog';
-import { partKey } from './running/parts';
-import { beginTeaching } from './running/teaching';
+import { partKey } from './standing/parts';
+import { beginTeaching } from './standing/teaching';
 
 /**
  * The lines of a class that was taught without anything that counted, written down afterwards: everything as planned but what was left

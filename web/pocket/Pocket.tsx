@@ -1,7 +1,8 @@
 import { useLayoutEffect, useMemo, useState } from 'react';
 import type { PocketClass } from '../../core/formats/pocket/pocketClass';
 import { passUnled } from '../../core/record/running/resume';
-import { beginTeaching, type Teaching } from '../../core/record/running/teaching';
+import { beginTeaching, type Teaching } from '../../core/record/standing/teaching';
+import { mayLastMs } from '../../core/session/plan/slotTime';
 import { timelineOf } from '../../core/session/schedule/timeline';
 import { type LightName, putOn } from '../app/lights';
 import { inWords } from '../app/words';
@@ -79,7 +80,11 @@ export function Pocket({ carried, card }: Props) {
           onBegin={() =>
             setDoing({
               kind: 'taught',
-              kept: { startedAt: new Date().toISOString(), teaching: beginTeaching(), seenAt: Date.now() },
+              kept: {
+                startedAt: new Date().toISOString(),
+                teaching: beginTeaching(mayLastMs(session)),
+                seenAt: Date.now(),
+              },
             })
           }
           onGoOn={(kept) => {

@@ -6,7 +6,7 @@ import type { FindMovement } from '../../core/movement/schema/movement';
 import { loggedItems } from '../../core/record/classLog';
 import { markNotes } from '../../core/record/running/marks';
 import { titleOf } from '../../core/record/running/shownNow';
-import type { Teaching } from '../../core/record/running/teaching';
+import type { Teaching } from '../../core/record/standing/teaching';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { download, fileName } from '../app/machine/download';
 import { inWords } from '../app/words';

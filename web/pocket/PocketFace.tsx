@@ -5,7 +5,7 @@ import type { FindMovement } from '../../core/movement/schema/movement';
 import { goOnFromStop, markNow, stopNow } from '../../core/record/running/marks';
 import { shownNow, toShow } from '../../core/record/running/shownNow';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../core/record/running/steer';
-import type { Teaching } from '../../core/record/running/teaching';
+import type { Teaching } from '../../core/record/standing/teaching';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { Beside } from '../places/teach/beside/Beside';
 import { keepOn } from '../places/teach/running/keepOn';
@@ -48,7 +48,7 @@ export function PocketFace({ carried, timeline, find, kept, onLight, onEnd }: Pr
   latest.current = teaching;
   const isKept = useKept(carried, startedAt, latest);
   useWakeLock();
-  useBell(timeline, teaching, mixer.mix, NOBODY_ELSE);
+  useBell(timeline, teaching, shown?.ledBy ?? 'breath', mixer.mix, NOBODY_ELSE);
 
   const end = () => {
     if (kind === 'practice') forgetHere(session);
@@ -85,7 +85,7 @@ export function PocketFace({ carried, timeline, find, kept, onLight, onEnd }: Pr
         timeline={timeline}
         teaching={teaching}
         startedAt={startedAt}
-        isCrib={false}
+        isCrib={shown.ledBy === 'clock'}
         mirrored={facing === 'class'}
         figure={figure}
       />

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { classMark } from '../../core/formats/pocket/recordCode';
-import { Teaching } from '../../core/record/running/teaching';
+import { Teaching } from '../../core/record/standing/teaching';
 import type { Session } from '../../core/session/plan/session';
 import { machineShelf } from '../app/machine/storage';
 

@@ -1,10 +1,9 @@
 import type { Segment, Timeline } from '../../session/timeline/segment';
 import { segmentAt } from '../../session/timeline/segmentAt';
-import { partKey } from './parts';
-import type { Teaching } from './teaching';
-
-/** How fast plan time runs in a segment: breath-driven ones follow the tempo, clock-driven ones do not. */
-export const speedIn = (segment: Segment, tempo: number): number => (segment.breaths === null ? 1 : tempo);
+import { goesOnAt, goesTo, talkWaits, withOneMore } from '../standing/openLine';
+import { partKey } from '../standing/parts';
+import { speedIn } from '../standing/speedIn';
+import type { Teaching } from '../standing/teaching';
 
 const added = (record: Record<string, number>, key: string, amount: number): Record<string, number> => ({
   ...record,
@@ -13,42 +12,58 @@ const added = (record: Record<string, number>, key: string, amount: number): Rec
 
 /**
  * Lets wall time pass, crossing as many segments as it takes, however long the step. A paused class spends the time on the
- * line it stands on, and so does one that stands to welcome somebody. Advancing by a + b is the same as advancing by a and then by b.
+ * line it stands on, and so does one that stands to welcome somebody. An open line repeats itself at its end, and a talk stands on its
+ * last millisecond, until they are ended, or as long as they may be. Advancing by a + b is the same as advancing by a and then by b.
  * @param elapsedMs wall time since the last advance, not negative
  */
 export function advance(timeline: Timeline, teaching: Teaching, elapsedMs: number): Teaching {
   if (teaching.finished || elapsedMs <= 0) return teaching;
-  let { planMs, wallMs, spent, parts, completed } = teaching;
+  const now = { ...teaching };
   let left = elapsedMs;
-  let index = segmentAt(timeline, planMs);
-  let { welcomeMs } = teaching;
+  let index = segmentAt(timeline, now.planMs);
+  /** So much time passes on the line it belongs to. */
+  const spend = (segment: Segment, ms: number) => {
+    left -= ms;
+    now.wallMs += ms;
+    now.spent = added(now.spent, segment.itemId, ms);
+  };
   const standing = timeline.segments[index];
-  if (welcomeMs > 0 && !teaching.paused && standing) {
-    const held = Math.min(left, welcomeMs);
-    [welcomeMs, left, wallMs] = [welcomeMs - held, left - held, wallMs + held];
-    spent = added(spent, standing.itemId, held);
-    if (left === 0) return { ...teaching, welcomeMs, wallMs, spent };
+  if (now.welcomeMs > 0 && !now.paused && standing) {
+    const held = Math.min(left, now.welcomeMs);
+    now.welcomeMs -= held;
+    spend(standing, held);
   }
   while (left > 0) {
     const segment = timeline.segments[index];
-    if (!segment)
-      return { ...teaching, planMs: timeline.totalMs, wallMs, spent, parts, completed, welcomeMs, finished: true };
-    if (teaching.paused) {
-      return { ...teaching, wallMs: wallMs + left, spent: added(spent, segment.itemId, left) };
+    if (!segment) return { ...now, planMs: timeline.totalMs, finished: true };
+    if (now.paused) {
+      spend(segment, left);
+      return now;
     }
-    const speed = speedIn(segment, teaching.tempo);
-    const end = segment.startMs + segment.lengthMs;
-    const wallToEnd = (end - planMs) / speed;
+    const speed = speedIn(segment, now.tempo);
+    const stands = Math.min(left, talkWaits(timeline, now, index));
+    if (stands > 0) {
+      now.stoodMs += stands;
+      now.parts = added(now.parts, partKey(segment), stands);
+      spend(segment, stands);
+      continue;
+    }
+    const to = goesTo(segment, now.planMs);
+    const wallToEnd = (to - now.planMs) / speed;
     const step = Math.min(left, wallToEnd);
-    wallMs += step;
-    left -= step;
-    spent = added(spent, segment.itemId, step);
-    parts = added(parts, partKey(segment), step);
-    if (step < wallToEnd)
-      return { ...teaching, planMs: planMs + step * speed, wallMs, spent, parts, completed, welcomeMs };
-    planMs = end;
-    if (segment.completes) completed = added(completed, segment.itemId, 1);
-    index += 1;
+    now.parts = added(now.parts, partKey(segment), step);
+    spend(segment, step);
+    if (step < wallToEnd) {
+      now.planMs += step * speed;
+      return now;
+    }
+    now.planMs = to;
+    if (to < segment.startMs + segment.lengthMs) continue;
+    if (segment.completes) now.completed = added(now.completed, segment.itemId, 1);
+    now.stoodMs = 0;
+    now.led = withOneMore(timeline, index, now.led);
+    index = goesOnAt(timeline, index, now);
+    now.planMs = timeline.segments[index]?.startMs ?? timeline.totalMs;
   }
-  return { ...teaching, planMs, wallMs, spent, parts, completed, welcomeMs, finished: planMs >= timeline.totalMs };
+  return { ...now, finished: now.planMs >= timeline.totalMs };
 }

@@ -1,7 +1,7 @@
 import { inBreath, line, movement, outBreath, plan, timelineFor } from '../../testing/sample';
+import { beginTeaching } from '../standing/teaching';
 import { advance } from './advance';
 import { afterParting, partedBy } from './clocks';
-import { beginTeaching } from './teaching';
 
 const timeline = timelineFor(
   plan([line({ movementId: 'even', count: 60 })]),

@@ -1,7 +1,7 @@
 import type { Timeline } from '../../session/timeline/segment';
+import type { Teaching } from '../standing/teaching';
 import { advance } from './advance';
 import { passUnled } from './resume';
-import type { Teaching } from './teaching';
 
 /** The two clocks of a machine at one instant, milliseconds: the one that only ever goes on, and the one on the wall. */
 export interface Clocks {

@@ -1,9 +1,9 @@
 import { line, movement, plan, timelineFor } from '../../testing/sample';
+import { remainingMs } from '../standing/remaining';
+import { beginTeaching, Teaching } from '../standing/teaching';
 import { advance } from './advance';
 import { attendanceOf, markPresent, newcomerNote, unwelcomeNewcomer, WELCOME_MS, welcomeNewcomer } from './comers';
-import { remainingMs } from './remaining';
 import { skip } from './steer';
-import { beginTeaching, Teaching } from './teaching';
 
 const timeline = timelineFor(plan([line({ id: 'a', count: 6 }), line({ id: 'b', count: 6 })]), movement());
 

@@ -1,4 +1,4 @@
-import type { Teaching } from './teaching';
+import type { Teaching } from '../standing/teaching';
 
 /** A welcome takes a minute: the plan stands for so long, milliseconds. Convention. */
 export const WELCOME_MS = 60_000;

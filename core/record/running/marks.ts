@@ -1,7 +1,7 @@
 import type { Timeline } from '../../session/timeline/segment';
 import { segmentAt } from '../../session/timeline/segmentAt';
 import { clockAt } from '../../words/clockWords';
-import type { Teaching } from './teaching';
+import type { Teaching } from '../standing/teaching';
 
 const here = (timeline: Timeline, { planMs }: Teaching): string =>
   timeline.segments[segmentAt(timeline, planMs)]?.itemId ?? '';

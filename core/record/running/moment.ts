@@ -1,7 +1,7 @@
 import type { Segment, Timeline } from '../../session/timeline/segment';
 import { segmentAt } from '../../session/timeline/segmentAt';
-import { speedIn } from './advance';
-import type { Teaching } from './teaching';
+import { speedIn } from '../standing/speedIn';
+import type { Teaching } from '../standing/teaching';
 
 /** What a class is doing at one instant, for whoever shows it. */
 export interface Moment {

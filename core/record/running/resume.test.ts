@@ -1,7 +1,7 @@
 import { beats, line, movement, plan, session, timelineFor } from '../../testing/sample';
+import { beginTeaching } from '../standing/teaching';
 import { advance } from './advance';
 import { goesOnByItself, isSamePlan, passUnled } from './resume';
-import { beginTeaching } from './teaching';
 
 const minutes = (n: number) => n * 60_000;
 const now = Date.parse('2026-12-01T19:30:00Z');

@@ -1,8 +1,8 @@
 import equal from 'fast-deep-equal';
 import type { Plan } from '../../session/plan/session';
 import type { Timeline } from '../../session/timeline/segment';
+import type { Teaching } from '../standing/teaching';
 import { advance } from './advance';
-import type { Teaching } from './teaching';
 
 /** A class that was left this long ago is not simply gone on with, milliseconds. Convention. */
 const RECENT = 15 * 60_000;

@@ -4,6 +4,7 @@ import { usualName } from '../../movement/schema/movement';
 import { phasesFor } from '../../movement/walk/cycleFor';
 import { adaptedMovements } from '../../session/plan/adaptMovement';
 import { depthsIn } from '../../session/plan/line/depth';
+import { type LedBy, ledBy } from '../../session/plan/line/ledBy';
 import type { LineRange } from '../../session/plan/line/lineEnds';
 import { isPauseKind, notedTitle, PAUSE_WORDS } from '../../session/plan/lineTitle';
 import type { MovementItem, Session } from '../../session/plan/session';
@@ -13,9 +14,10 @@ import type { Segment, Timeline } from '../../session/timeline/segment';
 import { type BesideCall, besideCall } from '../../session/words/besideCall';
 import { type Spoken, spokenAt, spokenIn } from '../../session/words/lineSpeech';
 import { placedWords } from '../../session/words/wordsSaid';
+import { type OpenNow, openNow, talkWaits } from '../standing/openLine';
+import type { Teaching } from '../standing/teaching';
 import { comesNext } from './comesNext';
 import { type Moment, momentOf } from './moment';
-import type { Teaching } from './teaching';
 
 /** A class ready to be shown at any of its moments: what of it does not change while it is taught. */
 export interface ToShow {
@@ -41,6 +43,11 @@ export interface ShownNow {
   readonly next: { readonly name: string; readonly startMs: number } | null;
   readonly rounds: number;
   readonly range: LineRange | null;
+  /** How the line stands when it is open; and for how long a talk whose time is over still waits, milliseconds, 0 in any other line. */
+  readonly open: OpenNow | null;
+  readonly waitsMs: number;
+  /** Whether the breath or the clock leads it, as it is planned. */
+  readonly ledBy: LedBy;
   /** What is said just now, what is read out from here on, and what stands small beside it. */
   readonly said: Spoken | null;
   readonly script: readonly Spoken[];
@@ -82,6 +89,12 @@ const lineIn = ({ itemId }: Segment, { sections }: Session): MovementItem | unde
     .flatMap(({ items }) => items)
     .find((item): item is MovementItem => item.kind === 'movement' && item.id === itemId);
 
+const leadIn = ({ section, itemId }: Segment, { sections }: Session): LedBy =>
+  ledBy(
+    sections[section],
+    sections[section]?.items.find(({ id }) => id === itemId),
+  );
+
 /** The paragraphs of what is read out in a line, from the one that is being read on; all that is left of the last once it was. */
 function scriptFrom(spoken: readonly Spoken[], itemId: string, atMs: number): Spoken[] {
   const all = spoken.filter((one) => one.from === 'script' && one.itemId === itemId);
@@ -118,6 +131,9 @@ export function shownNow({ session, timeline, find, movements, spoken }: ToShow,
     // What settles a line is done once, however many rounds the line has.
     rounds: line && !routine ? Math.max(...segmentsOf(timeline, line).map(({ round }) => round)) : 1,
     range: routine ? null : (item?.range ?? null),
+    open: openNow(timeline, teaching, moment.index),
+    waitsMs: talkWaits(timeline, teaching, moment.index),
+    ledBy: leadIn(segment, session),
     said: spokenAt(
       spoken.filter(({ from }) => from !== 'script'),
       teaching.planMs,

@@ -1,8 +1,8 @@
 import { inBreath, line, movement, outBreath, plan, timelineFor } from '../../testing/sample';
+import { beginTeaching, type Teaching } from '../standing/teaching';
 import { advance } from './advance';
 import { soundsBetween } from './soundsBetween';
 import { togglePause } from './steer';
-import { beginTeaching, type Teaching } from './teaching';
 
 const sided = movement({
   id: 'sided',

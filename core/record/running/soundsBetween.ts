@@ -1,6 +1,7 @@
+import type { LedBy } from '../../session/plan/line/ledBy';
 import type { Timeline } from '../../session/timeline/segment';
 import { segmentAt } from '../../session/timeline/segmentAt';
-import type { Teaching } from './teaching';
+import type { Teaching } from '../standing/teaching';
 
 /** What can be heard in a class: a breath in or out, a change of side or direction, a full minute, a new section. */
 export const SOUNDS = ['breath', 'side', 'minute', 'section'] as const;
@@ -18,9 +19,9 @@ const TURNS: readonly string[] = ['side-change', 'direction-change'];
 /**
  * What is to be heard between two moments of a class that goes on: of what begins in between only the last and the most, a section
  * rather than a side and a side rather than a breath; and a full minute of the room's clock besides. Nothing is heard of a class that
- * stands.
+ * stands, and no breath of one that the clock leads.
  */
-export function soundsBetween(timeline: Timeline, before: Teaching, now: Teaching): Heard[] {
+export function soundsBetween(timeline: Timeline, before: Teaching, now: Teaching, led: LedBy = 'breath'): Heard[] {
   if (now.paused || now.finished) return [];
   const heard: Heard[] = [];
   const [was, is] = [segmentAt(timeline, before.planMs), segmentAt(timeline, now.planMs)];
@@ -29,7 +30,8 @@ export function soundsBetween(timeline: Timeline, before: Teaching, now: Teachin
     const breath = segment.breath === 'in' || segment.breath === 'out' ? segment.breath : null;
     const isSection = earlier?.section !== segment.section;
     const isTurn = TURNS.includes(segment.kind) || (segment.side !== null && earlier?.side !== segment.side);
-    heard.push({ sound: isSection ? 'section' : isTurn ? 'side' : 'breath', breath });
+    const sound = isSection ? 'section' : isTurn ? 'side' : 'breath';
+    if (sound !== 'breath' || led === 'breath') heard.push({ sound, breath });
   }
   if (Math.floor(before.wallMs / MINUTE) !== Math.floor(now.wallMs / MINUTE))
     heard.push({ sound: 'minute', breath: null });

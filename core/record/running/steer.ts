@@ -1,8 +1,9 @@
 import { clamp } from 'remeda';
 import type { Segment, Timeline } from '../../session/timeline/segment';
 import { segmentAt } from '../../session/timeline/segmentAt';
-import { endedByPerson } from './parts';
-import type { Teaching } from './teaching';
+import { enoughAt, ledAnew } from '../standing/openLine';
+import { endedByPerson } from '../standing/parts';
+import type { Teaching } from '../standing/teaching';
 
 /** Pressing back this soon after a line began goes to the line before it, in milliseconds. Convention. */
 const BACK_WITHIN = 3000;
@@ -18,11 +19,16 @@ const itemIndexAt = (timeline: Timeline, ms: number): number => {
 /** Stops the plan; the room's clock runs on. Pressed again, goes on. */
 export const togglePause = (teaching: Teaching): Teaching => ({ ...teaching, paused: !teaching.paused });
 
-/** Goes to the beginning of the next line with any length, or to the end. What was left out is not counted as done. */
+/**
+ * Goes to the beginning of the next line with any length, or to the end. What was left out is not counted as done. In an open line of
+ * which something is done it says that this is enough: what follows of the line, its other side or its settling, is led still.
+ */
 export function skip(timeline: Timeline, before: Teaching): Teaching {
   const teaching = endedByPerson(timeline, before);
+  const enough = enoughAt(timeline, teaching, segmentAt(timeline, teaching.planMs));
+  if (enough !== null) return { ...teaching, welcomeMs: 0, planMs: enough, finished: enough >= timeline.totalMs };
   const next = timeline.items.slice(itemIndexAt(timeline, teaching.planMs) + 1).find(({ lengthMs }) => lengthMs > 0);
-  const on = { ...teaching, welcomeMs: 0 };
+  const on = { ...teaching, welcomeMs: 0, stoodMs: 0 };
   return next ? { ...on, planMs: next.startMs } : { ...on, planMs: timeline.totalMs, finished: true };
 }
 
@@ -33,7 +39,7 @@ export function back(timeline: Timeline, teaching: Teaching): Teaching {
   if (!current) return teaching;
   const before = timeline.items.slice(0, index).findLast(({ lengthMs }) => lengthMs > 0);
   const target = teaching.planMs - current.startMs < BACK_WITHIN && before ? before : current;
-  return { ...teaching, planMs: target.startMs };
+  return { ...teaching, planMs: target.startMs, stoodMs: 0, led: ledAnew(teaching.led, target.itemId) };
 }
 
 /**

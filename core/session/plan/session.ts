@@ -6,6 +6,7 @@ import { Pace } from '../../timing/pace';
 import { LineId, MovementId, Slug } from '../../words/ids';
 import { Block, blockFaults, InRounds } from './block';
 import { Depth } from './line/depth';
+import { LedBy } from './line/ledBy';
 import { BY_COUNT, LineEnds, LineRange } from './line/lineEnds';
 import { LINE_WORDS, Script } from './line/lineWords';
 import { SetAside } from './setAside';
@@ -46,6 +47,8 @@ const Placed = z.object({
   script: Script.default(''),
   /** Where it comes from in its course's plan; null for a line of its own. */
   origin: LineOrigin.nullable().default(null),
+  /** Whether the breath or the clock leads it; null or absent, as its section says. */
+  ledBy: LedBy.nullish(),
 });
 
 /** Steps into a line that the instructor gives by hand: how many breath halves they take, and what is said. */
@@ -107,6 +110,8 @@ export const RestItem = Placed.extend({
 export const TalkItem = Placed.extend({
   kind: z.literal('talk'),
   seconds: z.number().min(1).max(3600),
+  /** Whether it is over when its time is; otherwise it waits a while for the instructor. */
+  endsByItself: z.boolean().optional(),
 });
 
 /** A line that only keeps the clock: tables to clear, practice by themselves; nobody is led, and nothing is counted. */
@@ -127,6 +132,8 @@ export const Section = z.object({
   blocks: z.array(Block).max(40).default([]),
   /** What its lines are settled with; null where nothing is done. */
   settle: SettleRoutine.nullable().default(null),
+  /** Whether the breath or the clock leads it; null or absent, the breath. */
+  ledBy: LedBy.nullish(),
 });
 export type Section = z.infer<typeof Section>;
 

@@ -28,6 +28,9 @@ export const classSeconds = (slot: Slot): number => classMinutes(slot) * 60;
 /** Seconds a class may end late where nobody follows in the hall; 0 where the end is hard. */
 export const runsOnSeconds = ({ doors }: { readonly doors: Doors }): number => (doors.runsOn ?? 0) * 60;
 
+/** How long a class may last, with what it may run on, milliseconds. */
+export const mayLastMs = (slot: Slot): number => (classSeconds(slot) + runsOnSeconds(slot)) * 1000;
+
 /** When the class itself begins, HH:MM; the slot begins at `startsAt`. */
 export const classBegins = ({ startsAt, doors }: { readonly startsAt: string; readonly doors: Doors }): string =>
   clockAt(startsAt, doors.before * 60_000).slice(0, 5);

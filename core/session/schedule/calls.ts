@@ -15,17 +15,17 @@ export const BREATH_WORDS: Readonly<Record<Breath, string>> = {
  * What is said for a phase. Calls thin out as a class gets into a movement: the shape on the first repetition, the breath
  * and how it is taken on the second, the breath on the third, then silence, and "Last one" as the last begins.
  * @param index of the phase in its cycle, from 0
- * @param repetition from 1, of `of`
+ * @param repetition from 1, of `of`; null where nobody knows yet which is the last
  * @returns the words, or '' for silence
  */
 export function callFor(
   phase: Pick<Phase, 'breath' | 'call' | 'manner'>,
   index: number,
   repetition: number,
-  of: number,
+  of: number | null,
   manner: Manner,
 ): string {
-  if (repetition === of && of > 1 && index === 0) return 'Last one';
+  if (repetition === of && repetition > 1 && index === 0) return 'Last one';
   if (manner === 'quiet') return '';
   if (repetition === 1) return phase.call;
   if (repetition > 3 || phase.breath === 'natural') return '';

@@ -15,9 +15,10 @@ import { type BreathRatio, phaseBreaths, phaseSeconds } from '../../timing/phase
 import { speechSeconds } from '../../timing/speech';
 import { NATURAL_PACE } from '../../timing/timingConstants';
 import { adaptMovement } from '../plan/adaptMovement';
+import { openCount } from '../plan/line/openCount';
 import type { MovementItem } from '../plan/session';
 import type { TimelineClock } from '../timeline/clock';
-import type { Segment, SegmentKind } from '../timeline/segment';
+import type { Segment, SegmentKind, Waits } from '../timeline/segment';
 import { callFor } from './calls';
 import type { Arrival } from './scheduleBridge';
 
@@ -69,6 +70,8 @@ export class LineInTime {
   readonly passes: Passes;
   /** In each pass, where it ends by its count. */
   readonly #counted: number;
+  /** How it waits for its instructor to end it; null where it ends by itself. */
+  readonly waits: Waits | null;
   /** Its own pace, or its section's. */
   readonly pace: Pace;
   readonly #done: Movement;
@@ -81,10 +84,21 @@ export class LineInTime {
     this.#done = adaptMovement(written, item, start.schools, start.deepest);
     this.movement = this.movementIn(1);
     this.passes = passesOf(this.movement.laterality, item);
-    const turns = repetitionsOf(written, item.count);
-    this.#counted = isHalfOfTurns(written.laterality, item) ? Math.ceil(turns / 2) : turns;
+    this.#counted = this.#timesFor(item.count, written);
+    const open = openCount(item, written);
+    this.waits = open && {
+      for: 'count',
+      less: Math.max(0, this.#counted - this.#timesFor(Math.max(1, item.count - open.less), written)),
+      more: this.#timesFor(item.count + open.more, written) - this.#counted,
+    };
     const own = item.ownBreath ? NATURAL_PACE : item.pace;
     this.pace = own === null ? start.pace : { from: own, to: own, easing: 0 };
+  }
+
+  /** How often a pass repeats its cycle for a count. */
+  #timesFor(count: number, written: Movement): number {
+    const turns = repetitionsOf(written, count);
+    return isHalfOfTurns(written.laterality, this.item) ? Math.ceil(turns / 2) : turns;
   }
 
   #lowerIn(round: number): number {
@@ -193,7 +207,7 @@ export class LineInTime {
         breaths: speaking > moving ? null : phaseBreaths(phase, ratio),
         call:
           name === 'cycle'
-            ? callFor({ ...phase, breath }, index, place.repetition ?? 1, place.of ?? 1, manner)
+            ? callFor({ ...phase, breath }, index, place.repetition ?? 1, this.waits ? null : place.of, manner)
             : phase.call,
       });
     });

@@ -6,7 +6,7 @@ import { MOST_HOURS, type PlanProblem, tooManySteps } from '../plan/planSize';
 import type { Item, MovementItem, Plan } from '../plan/session';
 import { TimelineClock } from '../timeline/clock';
 import { lineTimes } from '../timeline/lineTimes';
-import type { Segment, Timeline } from '../timeline/segment';
+import type { Segment, Timeline, Waits } from '../timeline/segment';
 import { chainChange } from './changeOfSide';
 import { RESTING } from './restPoses';
 import type { Arrival } from './scheduleBridge';
@@ -35,6 +35,14 @@ export function missingMovements(plan: Plan, find: FindMovement): PlanProblem[] 
     ...(settle?.lines ?? []).flatMap(({ movementId }, i) => missing(movementId, 'sections', s, 'settle', 'lines', i)),
   ]);
 }
+
+/** A talk waits for half of its time, but not for more than a minute, to be ended. Conventions. */
+const TALK_WAITS = { share: 0.5, most: 60 } as const;
+
+const talkWaits = (seconds: number): Waits => ({
+  for: 'talk',
+  ms: Math.round(1000 * Math.min(TALK_WAITS.most, seconds * TALK_WAITS.share)),
+});
 
 /** Whoever rests or listens stays where the feet are, at ease: a rest taken in never makes the way into the next line shorter. */
 const afterPause = ({ pose }: Arrival): Arrival => ({ pose, breath: null });
@@ -76,19 +84,19 @@ function scheduleOccurrence(
   }
   const pause = ({ id, kind, seconds, note }: Exclude<Item, MovementItem>): ScheduledLine => {
     addPause(passage, seconds, { kind, itemId: id, movementId: null, call: note });
-    return { arrival: afterPause(arrival), bridge: null };
+    return { arrival: afterPause(arrival), bridge: null, waits: null };
   };
   return matchItem(item, {
     movement: (line) => {
       const movement = find(line.movementId);
       const pace = plan.sections[section]?.pace;
-      if (!movement || !pace) return { arrival, bridge: null };
+      if (!movement || !pace) return { arrival, bridge: null, waits: null };
       const deepest = deepestFor(plan.sections, line.id);
       const lead = { clock, section, pace, ratio: plan.breath, schools: plan.schools, deepest, arrival };
       return scheduleMovement({ ...lead, before, round, lower, settles: false, isOtherSide }, line, movement);
     },
     rest: pause,
-    talk: pause,
+    talk: (line) => ({ ...pause(line), waits: line.endsByItself ? null : talkWaits(line.seconds) }),
     clock: pause,
   });
 }
@@ -138,7 +146,7 @@ export function timelineOf(plan: Plan, find: FindMovement): TimelineAnswer {
           arrival = occurrence.isSettled
             ? scheduleRoutine({ clock, plan, section: index, find }, occurrence.item.id, line.arrival)
             : line.arrival;
-          return line.bridge;
+          return line;
         });
     });
   });

@@ -1,6 +1,6 @@
 import { type Takes, timesOf } from '../plan/takes';
 import { partKind } from './partKind';
-import type { ScheduledBridge, Segment, Timeline } from './segment';
+import type { LineStretch, Segment, Timeline } from './segment';
 
 /** Whose stretch it is, and where in its line; what is left out does not apply. */
 type Whose = Pick<Segment, 'section' | 'itemId' | 'movementId'> &
@@ -42,13 +42,13 @@ export class TimelineClock {
     this.#timeline.sections.push({ kind, startMs, lengthMs: this.ms - startMs });
   }
 
-  /** @param fill lays the line and answers the steps into it */
-  item(itemId: string, section: number, fill: () => ScheduledBridge | null): void {
+  /** @param fill lays the line and answers the steps into it, and how it waits to be ended */
+  item(itemId: string, section: number, fill: () => Pick<LineStretch, 'bridge' | 'waits'>): void {
     const startMs = this.ms;
     const first = this.#timeline.segments.length;
-    const bridge = fill();
+    const { bridge, waits } = fill();
     const end = this.#timeline.segments.length;
-    this.#timeline.items.push({ itemId, section, startMs, lengthMs: this.ms - startMs, first, end, bridge });
+    this.#timeline.items.push({ itemId, section, startMs, lengthMs: this.ms - startMs, first, end, bridge, waits });
   }
 
   /** Adds a stretch from now on. What is not said does not apply: it is on no side, no repetition, not breathed. */

@@ -73,6 +73,16 @@ export const ScheduledBridge = z.object({
 });
 export type ScheduledBridge = z.infer<typeof ScheduledBridge>;
 
+/**
+ * How a line waits to be ended: an open count for so many repetitions more in each pass, and as many less as it may be ended before;
+ * a talk for so long after its time. It goes on by itself after that.
+ */
+export const Waits = z.discriminatedUnion('for', [
+  z.object({ for: z.literal('count'), less: z.number().int(), more: z.number().int() }),
+  z.object({ for: z.literal('talk'), ms: z.number().int() }),
+]);
+export type Waits = z.infer<typeof Waits>;
+
 /** One time that a line comes round. `first` and `end` are the places of its segments. */
 export const LineStretch = Stretch.extend({
   itemId: z.string(),
@@ -81,6 +91,8 @@ export const LineStretch = Stretch.extend({
   end: z.number().int(),
   /** Null where nothing has to be done to begin. */
   bridge: ScheduledBridge.nullable(),
+  /** Null where it ends by itself when its time is over. */
+  waits: Waits.nullable(),
 });
 export type LineStretch = z.infer<typeof LineStretch>;
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Teaching } from '../../../core/record/running/teaching';
+import { Teaching } from '../../../core/record/standing/teaching';
 import { Session } from '../../../core/session/plan/session';
 import { freshId } from '../../app/machine/freshId';
 import { keptOnThisMachine } from '../../app/machine/kept';

@@ -1,7 +1,7 @@
 import { markPresent, unwelcomeNewcomer, welcomeNewcomer } from '../../../core/record/running/comers';
 import { goOnFromStop } from '../../../core/record/running/marks';
 import { titleOf } from '../../../core/record/running/shownNow';
-import type { Teaching } from '../../../core/record/running/teaching';
+import type { Teaching } from '../../../core/record/standing/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import { useRepertoire } from '../../app/repertoire';
 import { HallSheetShown } from './beside/HallSheetShown';

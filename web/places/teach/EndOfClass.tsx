@@ -6,7 +6,7 @@ import { loggedItems } from '../../../core/record/classLog';
 import { attendanceOf, newcomerNote } from '../../../core/record/running/comers';
 import { markNotes } from '../../../core/record/running/marks';
 import { titleOf } from '../../../core/record/running/shownNow';
-import type { Teaching } from '../../../core/record/running/teaching';
+import type { Teaching } from '../../../core/record/standing/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import type { Timeline } from '../../../core/session/timeline/segment';
 import { freshId } from '../../app/machine/freshId';

@@ -18,7 +18,8 @@ import { Press, type Steering } from './TeachControls';
 interface Props {
   readonly steering: Steering;
   readonly mixer: ReturnType<typeof useMixer>;
-  readonly isCrib: boolean;
+  /** What leads the class: what its plan says, or one of the two throughout. */
+  readonly leads: Leads;
   /** Whether devices around the class are listened to, and hear it. */
   readonly hasDevices: boolean;
   readonly onDevices: () => void;
@@ -31,6 +32,16 @@ interface Props {
   readonly onClose: () => void;
 }
 
+/** What may lead a class; the first is the usual one. */
+export const LEADS = ['planned', 'breath', 'clock'] as const;
+type Leads = (typeof LEADS)[number];
+
+const LEADS_WORDS: Readonly<Record<Leads, string>> = {
+  planned: 'Led as planned',
+  breath: 'By the breath',
+  clock: 'By the clock',
+};
+
 const FIGURE_WORDS: Readonly<Record<FigureView, string>> = {
   instructor: 'Figure: as they see you',
   behind: 'Figure: from behind',
@@ -41,7 +52,7 @@ const FIGURE_WORDS: Readonly<Record<FigureView, string>> = {
 export function MoreControls({
   steering,
   mixer,
-  isCrib,
+  leads,
   hasDevices,
   onDevices,
   mirrored,
@@ -71,11 +82,11 @@ export function MoreControls({
         <Press label="Light" hint="L" icon={<BulbOutlined />} onPress={onLight} />
         <Press label={FIGURE_WORDS[figure]} hint="F" icon={<EyeOutlined />} onPress={onFigure} />
         <Press
-          label={isCrib ? 'By the clock' : 'By the breath'}
+          label={LEADS_WORDS[leads]}
           hint="C"
           icon={<FieldTimeOutlined />}
           onPress={onCrib}
-          pressed={isCrib}
+          pressed={leads !== 'planned'}
         />
         <Press
           label={hasDevices ? 'Devices heard' : 'No devices'}

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { ShownNow } from '../../../core/record/running/shownNow';
-import type { Teaching } from '../../../core/record/running/teaching';
+import type { Teaching } from '../../../core/record/standing/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import type { Timeline } from '../../../core/session/timeline/segment';
 import { ClockAgainstPlan } from './shown/ClockAgainstPlan';
@@ -75,7 +75,7 @@ export function StageShown(props: Props) {
       {children}
       <WordsSaid now={shown.said} script={shown.script} atMs={teaching.planMs} beside={shown.beside} />
       <div className="teach-middle">
-        <CountLeft moment={moment} movement={movement} rounds={shown.rounds} range={shown.range} />
+        <CountLeft shown={shown} />
         {figure !== 'none' && !isCrib && (
           <FigureShown moment={moment} movement={movement} view={figure} mirrored={facesClass} />
         )}

@@ -1,8 +1,9 @@
 import { useLayoutEffect, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { goesOnByItself, passUnled } from '../../../core/record/running/resume';
-import { beginTeaching } from '../../../core/record/running/teaching';
+import { beginTeaching } from '../../../core/record/standing/teaching';
 import type { Session } from '../../../core/session/plan/session';
+import { mayLastMs } from '../../../core/session/plan/slotTime';
 import { type LightName, putOn } from '../../app/lights';
 import { freshId } from '../../app/machine/freshId';
 import { api } from '../../app/server/api';
@@ -79,7 +80,7 @@ function Room({ kept, isAsked, current, onLight }: RoomProps) {
     const begun = {
       logId: freshId('log'),
       session,
-      teaching: beginTeaching(),
+      teaching: beginTeaching(mayLastMs(session)),
       startedAt,
       shortened: null,
       seenAt: Date.now(),

@@ -14,7 +14,7 @@ import {
 } from '@ant-design/icons';
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import type { Teaching } from '../../../core/record/running/teaching';
+import type { Teaching } from '../../../core/record/standing/teaching';
 import { breathsPerMinute } from '../../app/words';
 
 /** All that can be done to a class in hand. */

@@ -2,13 +2,14 @@ import { useMemo, useRef, useState } from 'react';
 import { markNow, stopNow } from '../../../core/record/running/marks';
 import { shownNow, toShow } from '../../../core/record/running/shownNow';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/running/steer';
-import type { Teaching } from '../../../core/record/running/teaching';
+import type { Teaching } from '../../../core/record/standing/teaching';
 import { isRoutine } from '../../../core/session/schedule/settleItem';
 import { useRepertoire } from '../../app/repertoire';
 import type { KeptClass } from '../../class/kept/keptClass';
 import { useTimeline } from '../../class/useTimeline';
 import { type BesideOpen, BesideTheClass } from './BesideTheClass';
 import { EndOfClass } from './EndOfClass';
+import { LEADS } from './MoreControls';
 import { useComers } from './running/useComers';
 import { useDevices } from './running/useDevices';
 import { useKeeping } from './running/useKeeping';
@@ -45,11 +46,10 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const { teaching, clock } = running;
   const [facing, turnRound] = useKeptChoice('vesperum.teach-facing', ['class', 'front']);
   const [figure, changeFigure] = useKeptChoice('vesperum.teach-figure', FIGURE_VIEWS);
-  const [leads, changeLead] = useKeptChoice('vesperum.teach-leads', ['breath', 'clock']);
+  const [leads, changeLead] = useKeptChoice('vesperum.teach-leads', LEADS);
   const [around, turnAround] = useKeptChoice('vesperum.teach-devices', ['off', 'on']);
   const mixer = useMixer();
   const mirrored = facing === 'class';
-  const isCrib = leads === 'clock';
   const [ending, setEnding] = useState<Teaching | null>(isEnding ? kept.teaching : null);
   const latest = useRef(teaching);
   latest.current = teaching;
@@ -88,9 +88,11 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
     [act, timeline, shorten, dropNew, letGo],
   );
   const tell = useDevices(around === 'on', { next: steering.skip, stay: steering.pause, shorten: steering.shorten });
-  useBell(timeline, teaching, mixer.mix, tell);
   const show = useMemo(() => toShow(session, timeline, repertoire.find), [session, timeline, repertoire]);
   const shown = useMemo(() => shownNow(show, teaching), [show, teaching]);
+  const led = leads === 'planned' ? (shown?.ledBy ?? 'breath') : leads;
+  const isCrib = led === 'clock';
+  useBell(timeline, teaching, led, mixer.mix, tell);
 
   if (ending || teaching.finished || !shown) {
     return (
@@ -157,7 +159,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
         more={{
           steering,
           mixer,
-          isCrib,
+          leads,
           hasDevices: around === 'on',
           onDevices: turnAround,
           mirrored,

@@ -18,6 +18,7 @@ import {
   removeLine,
 } from '../../../../core/session/edit/editPlan';
 import { applyEdits, type PlanEdit } from '../../../../core/session/edit/planEdit';
+import type { LedBy } from '../../../../core/session/plan/line/ledBy';
 import type { Item, MovementItem, Section, Session } from '../../../../core/session/plan/session';
 import type { SetAside } from '../../../../core/session/plan/setAside';
 import { edit } from './edit';
@@ -39,6 +40,9 @@ const book = createSlice({
     headChanged: edit((session, heading: Partial<Heading>) => ({ ...session, ...heading })),
     paceChanged: edit((session, { section, pace }: { section: number; pace: Section['pace'] }) =>
       changeSection(session, section, { pace }),
+    ),
+    leadChanged: edit((session, { section, ledBy }: { section: number; ledBy: LedBy | null }) =>
+      changeSection(session, section, { ledBy }),
     ),
     settleChanged: edit((session, { section, settle }: { section: number; settle: Section['settle'] }) =>
       changeSection(session, section, { settle }),
@@ -85,6 +89,7 @@ export const {
   restored,
   headChanged,
   paceChanged,
+  leadChanged,
   settleChanged,
   lineAdded,
   lineAltered,
@@ -95,6 +100,8 @@ export const {
   lineNoted,
   lineScripted,
   lineRemoved,
+  lineLed,
+  talkEnded,
   mended,
   fitted,
   drafted,

@@ -36,6 +36,7 @@ const EDITS: Readonly<Record<string, readonly [UnknownAction, string]>> = {
   restored: [draft.restored({ ...before, sections: before.sections.slice(1) }), 'a b c/twice d'],
   headChanged: [draft.headChanged({ slotMinutes: 45 }), 'a b c/twice d'],
   paceChanged: [draft.paceChanged({ section: 1, pace: constant(5) }), 'a b c/twice d'],
+  leadChanged: [draft.leadChanged({ section: 1, ledBy: 'clock' }), 'a b c/twice d'],
   settleChanged: [draft.settleChanged({ section: 1, settle: routine }), 'a b c/twice d'],
   lineAdded: [draft.lineAdded({ at: { section: 1, index: 1 }, item: newPause('rest', 'r', 30) }), 'a r b c/twice d'],
   lineAltered: [draft.lineAltered({ id: 'b', to: { count: 9 } }), 'a b=9 c/twice d'],
@@ -48,6 +49,8 @@ const EDITS: Readonly<Record<string, readonly [UnknownAction, string]>> = {
   lineMoved: [draft.lineMoved({ id: 'a', to: { section: 1, index: 1 } }), 'b a c/twice d'],
   lineNoted: [draft.lineNoted({ id: 'b', note: 'slowly' }), 'a b c/twice d'],
   lineScripted: [draft.lineScripted({ id: 'b', script: 'Let the feet grow heavy.' }), 'a b c/twice d'],
+  lineLed: [draft.lineLed({ id: 'b', ledBy: 'clock' }), 'a b c/twice d'],
+  talkEnded: [draft.talkEnded({ id: 'b', byItself: true }), 'a b c/twice d'],
   lineRemoved: [draft.lineRemoved('c'), 'a b d'],
   mended: [
     draft.mended([

@@ -10,6 +10,7 @@ import {
 import { changeLine, type LinePlace } from '../../../../core/session/edit/editPlan';
 import { lineReplaced } from '../../../../core/session/edit/teachSteps';
 import type { Block } from '../../../../core/session/plan/block';
+import type { LedBy } from '../../../../core/session/plan/line/ledBy';
 import type { LineSet } from '../../../../core/session/plan/lineSet';
 import type { MovementItem } from '../../../../core/session/plan/session';
 import { edit } from './edit';
@@ -28,6 +29,14 @@ export const lineReducers = {
   /** What is read out while a line lasts. */
   lineScripted: edit((session, { id, script }: { id: string; script: string }) =>
     changeLine(session, id, (item) => ({ ...item, script })),
+  ),
+  /** What leads a line while it is taught; null as its section says. */
+  lineLed: edit((session, { id, ledBy }: { id: string; ledBy: LedBy | null }) =>
+    changeLine(session, id, (item) => ({ ...item, ledBy })),
+  ),
+  /** Whether a talk ends by itself, or waits a while for the instructor. */
+  talkEnded: edit((session, { id, byItself }: { id: string; byItself: boolean }) =>
+    changeLine(session, id, (item) => (item.kind === 'talk' ? { ...item, endsByItself: byItself } : item)),
   ),
   lineInSteps: edit((session, { id, lines, block }: { id: string; lines: readonly MovementItem[]; block: Block }) =>
     lineReplaced(session, id, lines, block),

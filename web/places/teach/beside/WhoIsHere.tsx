@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { comesOn } from '../../../../core/group/person';
 import type { HallReport } from '../../../../core/hall/layClass';
-import type { Teaching } from '../../../../core/record/running/teaching';
+import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { LatePiece } from '../../../../core/session/propose/lateLoosening';
 import { api } from '../../../app/server/api';
 import { today } from '../../../app/words';

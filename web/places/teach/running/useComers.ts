@@ -1,6 +1,6 @@
 import { useCallback, useMemo } from 'react';
 import { lessOn } from '../../../../core/hall/hall';
-import type { Teaching } from '../../../../core/record/running/teaching';
+import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { Session } from '../../../../core/session/plan/session';
 import { lateLoosening } from '../../../../core/session/propose/lateLoosening';
 import { useRepertoire } from '../../../app/repertoire';

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { notTonight } from '../../../../core/record/notTonight';
-import type { Teaching } from '../../../../core/record/running/teaching';
+import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { Asked } from '../../../../core/session/findings/finding/finding';
 import type { Session } from '../../../../core/session/plan/session';
 import type { Timeline } from '../../../../core/session/timeline/segment';

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { advance } from '../../../../core/record/running/advance';
 import { afterParting, type Clocks, type Meanwhile, partedBy } from '../../../../core/record/running/clocks';
-import type { Teaching } from '../../../../core/record/running/teaching';
+import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { Timeline } from '../../../../core/session/timeline/segment';
 
 /** Something done to the class in hand. */

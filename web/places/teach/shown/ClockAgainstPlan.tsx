@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
-import { coolDownBy } from '../../../../core/record/running/coolDownBy';
-import { remainingMs } from '../../../../core/record/running/remaining';
-import type { Teaching } from '../../../../core/record/running/teaching';
+import { coolDownBy } from '../../../../core/record/standing/coolDownBy';
+import { remainingMs } from '../../../../core/record/standing/remaining';
+import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { Session } from '../../../../core/session/plan/session';
 import { classSeconds } from '../../../../core/session/plan/slotTime';
 import type { Timeline } from '../../../../core/session/timeline/segment';

@@ -17,6 +17,7 @@ import { Noticed } from '../findings/Noticed';
 import type { NoticedProps } from '../findings/noticedProps';
 import { MovementFields } from './MovementFields';
 import { ScriptField } from './ScriptField';
+import { TaughtFields } from './TaughtFields';
 import { WhyMinutes } from './WhyMinutes';
 import './linePanel.css';
 
@@ -75,6 +76,7 @@ function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly 
           onChange={script}
         />
       )}
+      <TaughtFields item={item} />
       <Noticed {...noticed} itemId={item.id} />
       <WhyMinutes timeline={timeline} itemId={item.id} takes={noticed.session.takes} />
       {item.kind === 'movement' && movement && <NewerVersion item={item} movement={movement} />}

@@ -1,18 +1,22 @@
-import { Button, InputNumber, Popover } from 'antd';
+import { Button, InputNumber, Popover, Select } from 'antd';
 import { memo } from 'react';
+import type { LedBy } from '../../../../../core/session/plan/line/ledBy';
 import type { Pace } from '../../../../../core/timing/pace';
 import { useAppDispatch } from '../../../../app/store';
+import { LED_WORDS } from '../../../../class/ledWords';
 import { paceSaid } from '../../../../class/sectionWords';
-import { paceChanged } from '../../draft/draft';
+import { leadChanged, paceChanged } from '../../draft/draft';
 
 interface Props {
   readonly index: number;
   readonly word: string;
   readonly pace: Pace;
+  /** What leads it while it is taught. */
+  readonly led: LedBy;
 }
 
 /** The breath pace of a section, opened to be changed. */
-export const PaceButton = memo(function PaceButton({ index, word, pace }: Props) {
+export const PaceButton = memo(function PaceButton({ index, word, pace, led }: Props) {
   const dispatch = useAppDispatch();
   const field = (label: string, key: keyof Pace, min: number, max: number, step: number, unit: string) => (
     <div>
@@ -35,12 +39,22 @@ export const PaceButton = memo(function PaceButton({ index, word, pace }: Props)
       {field('From', 'from', 2, 30, 0.5, 'breaths a minute')}
       {field('To', 'to', 2, 30, 0.5, 'breaths a minute')}
       {field('Easing over', 'easing', 0, 7200, 30, 'seconds, then steady')}
+      <div>
+        Taught
+        <Select<LedBy>
+          value={led}
+          options={LED_WORDS}
+          onChange={(ledBy) => dispatch(leadChanged({ section: index, ledBy }))}
+          aria-label={`${word}: what leads it`}
+        />
+      </div>
     </div>
   );
   return (
     <Popover content={form} trigger="click" placement="bottomRight" title={`How the ${word.toLowerCase()} breathes`}>
       <Button type="text" size="small" className="passage-pace number">
         {paceSaid(pace)}
+        {led === 'clock' && ', by the clock'}
       </Button>
     </Popover>
   );

@@ -6,6 +6,7 @@ import { Fragment, useMemo } from 'react';
 import { sumBy } from 'remeda';
 import { SECTION_SHARES } from '../../../../../core/session/limits/thresholds';
 import { blocksBegun } from '../../../../../core/session/plan/block';
+import { ledBy } from '../../../../../core/session/plan/line/ledBy';
 import type { Section, Session } from '../../../../../core/session/plan/session';
 import { classSeconds } from '../../../../../core/session/plan/slotTime';
 import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
@@ -60,7 +61,7 @@ export function SectionPassage({ session, index, section, timeline }: Props) {
           {share < usual.least || share > usual.most ? ` (usually ${usual.least} to ${usual.most})` : ''}
         </span>
         <SettleButton section={index} word={word} settle={section.settle} />
-        <PaceButton index={index} word={word} pace={section.pace} />
+        <PaceButton index={index} word={word} pace={section.pace} led={ledBy(section, undefined)} />
       </header>
       <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
         <ul>

@@ -1,6 +1,6 @@
 import type { Timeline } from '../../session/timeline/segment';
 import { segmentAt } from '../../session/timeline/segmentAt';
-import { speedIn } from './advance';
+import { speedIn } from './speedIn';
 import type { Teaching } from './teaching';
 
 /** How much wall time the rest of the plan takes, with a welcome that is still going on, at the tempo of the moment, milliseconds. */

@@ -29,3 +29,15 @@ export function coolDownBy(timeline: Timeline, teaching: Teaching, availableMs: 
   const expectedMs = teaching.wallMs + until;
   return { byMs, expectedMs, inDanger: expectedMs + until * TWO_IN_TEN > byMs };
 }
+
+/**
+ * How long a class may still stand before its cool-down is in danger, or, where that has begun, before it ends late, milliseconds; below
+ * 0 where it is already. Without an end there is all the time in the world.
+ */
+export function spareMs(timeline: Timeline, teaching: Teaching): number {
+  const { mayLastMs } = teaching;
+  if (mayLastMs === null) return Number.POSITIVE_INFINITY;
+  const by = coolDownBy(timeline, teaching, mayLastMs);
+  if (!by) return mayLastMs - teaching.wallMs - remainingMs(timeline, teaching);
+  return by.byMs - by.expectedMs - (by.expectedMs - teaching.wallMs) * TWO_IN_TEN;
+}

@@ -24,6 +24,12 @@ export const Teaching = z.object({
   touched: z.array(z.string()).default([]),
   /** Repetitions completed on each line. */
   completed: z.record(z.string(), z.number()),
+  /** How long the class may last; null where that is not known. */
+  mayLastMs: z.number().nullable().default(null),
+  /** Repetitions led in each pass of an open line; by line, round and pass. */
+  led: z.record(z.string(), z.number()).default({}),
+  /** Wall time for which a talk has waited after its time to be ended. */
+  stoodMs: z.number().min(0).default(0),
   /** How many have come for the first time, without a name. */
   walkIns: z.number().int().min(0).default(0),
   /** Who was marked as being there, of those who belong to the group. */
@@ -36,8 +42,11 @@ export const Teaching = z.object({
 });
 export type Teaching = z.infer<typeof Teaching>;
 
-/** A class about to begin. */
-export const beginTeaching = (): Teaching => ({
+/**
+ * A class about to begin.
+ * @param mayLastMs how long it may last: what waits to be ended waits no longer than that allows
+ */
+export const beginTeaching = (mayLastMs: number | null = null): Teaching => ({
   planMs: 0,
   wallMs: 0,
   paused: false,
@@ -47,6 +56,9 @@ export const beginTeaching = (): Teaching => ({
   parts: {},
   touched: [],
   completed: {},
+  mayLastMs,
+  led: {},
+  stoodMs: 0,
   walkIns: 0,
   present: [],
   welcomeMs: 0,
