@@ -89,6 +89,7 @@ export function demoLog(session: Session, find: FindMovement): ClassLog | null {
     items: loggedItems(session, timeline, teaching, find),
     attendance: how.attendance,
     notes: how.notes,
+    stops: [],
     answered: [],
   };
 }

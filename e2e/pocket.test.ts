@@ -75,7 +75,7 @@ test('a class is taught from its file to the end, left and taken up in the middl
   for (let presses = 0; presses < 60 && (await page.$('.pocket-code')) === null; presses += 1)
     await page.keyboard.press('ArrowRight');
   await textOf(page, '.teach-threshold', /The class is done/);
-  await page.type('.pocket-came', '9');
+  await page.type('.teach-came', '9');
   const code = await textOf(page, '.pocket-code', /[0-9A-Z]{4} /);
   expect(code.replaceAll(' ', '').length).toBeLessThanOrEqual(36);
   const nth = await collected(page);

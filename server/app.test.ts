@@ -221,13 +221,13 @@ describe('the log', () => {
   test('a recorded class comes back whole and takes notes', async () => {
     const logged = ClassLog.parse(await (await house.ask('GET', '/api/logs/evening-week-3-taught')).json());
     const own = { ...logged, id: 'second-log', sessionId: 'evening-week-4' };
-    expect((await house.ask('POST', '/api/logs', own)).status).toBe(201);
+    expect((await house.ask('POST', '/api/logs', { log: own })).status).toBe(201);
     // The answer was lost and it is sent again: the same class is no new record.
     const before = house.contents();
-    const again = await house.ask('POST', '/api/logs', own);
+    const again = await house.ask('POST', '/api/logs', { log: own });
     expect([again.status, await again.json()]).toEqual([200, own]);
-    const other = { ...own, endedAt: new Date(Date.parse(own.endedAt) + 60_000).toISOString() };
-    expect(await problemOf(await house.ask('POST', '/api/logs', other))).toMatchObject({ status: 409 });
+    const log = { ...own, endedAt: new Date(Date.parse(own.endedAt) + 60_000).toISOString() };
+    expect(await problemOf(await house.ask('POST', '/api/logs', { log }))).toMatchObject({ status: 409 });
     expect(house.contents()).toBe(before);
     const noted = await house.ask('PUT', '/api/logs/second-log', { attendance: 9, notes: 'Quiet evening' });
     expect(ClassLog.parse(await noted.json())).toEqual({ ...own, attendance: 9, notes: 'Quiet evening' });
@@ -236,10 +236,10 @@ describe('the log', () => {
   test('a log of a class that is not there is refused with the field, and one that is not there is not found', async () => {
     const logged = ClassLog.parse(await (await house.ask('GET', '/api/logs/evening-week-3-taught')).json());
     const before = house.contents();
-    const orphan = await house.ask('POST', '/api/logs', { ...logged, id: 'orphan', sessionId: 'never-was' });
+    const orphan = await house.ask('POST', '/api/logs', { log: { ...logged, id: 'orphan', sessionId: 'never-was' } });
     expect(await problemOf(orphan)).toMatchObject({
       status: 422,
-      errors: [{ path: ['sessionId'], message: 'there is no class "never-was"' }],
+      errors: [{ path: ['log', 'sessionId'], message: 'there is no class "never-was"' }],
     });
     expect((await house.ask('GET', '/api/logs/orphan')).status).toBe(404);
     expect((await house.ask('PUT', '/api/logs/orphan', { attendance: 3, notes: '' })).status).toBe(404);

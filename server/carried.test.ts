@@ -43,6 +43,7 @@ async function recordOf(id: string, taken: PocketRecord['taken'] = []): Promise<
       items: itemsWrittenAfter(session, timeline, find, { leftOut: new Set(), tookMs: timeline.totalMs }),
       attendance: 11,
       notes: '',
+      stops: [],
       answered: [],
     },
     taken,

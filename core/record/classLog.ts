@@ -7,7 +7,7 @@ import { PART_KINDS, type PartKind, partKind } from '../session/timeline/partKin
 import type { Segment, Timeline } from '../session/timeline/segment';
 import { LineId, Slug } from '../words/ids';
 import { partKey } from './standing/parts';
-import type { Teaching } from './standing/teaching';
+import { Moment, type Teaching } from './standing/teaching';
 
 /** A part of a line as it was taught. Milliseconds of wall time. */
 const LoggedPart = z.object({
@@ -44,6 +44,8 @@ export const ClassLog = z.object({
   items: z.array(LoggedItem).max(500),
   attendance: z.number().int().min(0).max(500).nullable(),
   notes: z.string().max(4000),
+  /** When and in which line it was stopped, because something was wrong: no more is kept of that. */
+  stops: z.array(Moment).max(50).default([]),
   /** Of what it left open, the lines that were let go since. */
   answered: z.array(LineId).max(500).default([]),
 });

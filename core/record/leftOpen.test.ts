@@ -21,6 +21,7 @@ const logOf = (leftOut: readonly string[], answered: readonly string[] = []) => 
     items: itemsWrittenAfter(plan, timeline, find, { leftOut: new Set(leftOut), tookMs: timeline.totalMs }),
     attendance: null,
     notes: '',
+    stops: [],
     answered: [...answered],
   };
 };

@@ -1,11 +1,13 @@
 import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { LearntPart, LogAnswer, LogNotes, LogSummary } from '../../core/formats/api';
+import { RecordedOtherwise, TaughtClass } from '../../core/formats/taughtClass';
 import type { FindMovement } from '../../core/movement/schema/movement';
 import { learn, type Observation, observationsOf } from '../../core/record/calibrate';
 import { ClassLog } from '../../core/record/classLog';
 import { LogPoint, logPoint } from '../../core/record/logPoint';
 import type { LogStore } from '../store/logs';
+import type { recordClass } from '../store/recordClass';
 import type { SessionStore } from '../store/sessions';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
@@ -32,12 +34,15 @@ const one = createRoute({
 const add = createRoute({
   method: 'post',
   path,
-  summary: 'Record a class',
-  request: body(ClassLog),
+  summary: 'Record a class, with who came and how what was taught was taken',
+  request: body(TaughtClass),
   responses: {
     201: json(ClassLog, 'The log as stored'),
     200: json(ClassLog, 'The same class was recorded before; it is not recorded twice'),
-    409: fails('The id is taken by another one'),
+    409: {
+      content: { 'application/problem+json': { schema: RecordedOtherwise } },
+      description: 'Another record of the same class is there, as another device wrote it',
+    },
     ...refused,
   },
 });
@@ -70,15 +75,26 @@ const overTime = createRoute({
   responses: { 200: json(z.array(LogPoint), 'The points') },
 });
 
-/** @param onRecorded called when a class was recorded */
-export function logRoutes(
-  logs: LogStore,
-  sessions: SessionStore,
-  find: FindMovement,
-  onRecorded: () => void,
-): OpenAPIHono {
+interface Around {
+  readonly logs: LogStore;
+  readonly sessions: SessionStore;
+  readonly find: FindMovement;
+  readonly record: ReturnType<typeof recordClass>;
+  /** Called when a class was recorded. */
+  readonly onRecorded: () => void;
+}
+
+export function logRoutes({ logs, sessions, find, record, onRecorded }: Around): OpenAPIHono {
   const points = new Map<string, LogPoint>();
   const observed = new Map<string, Observation[]>();
+  /** What was reckoned of a record that is written anew is not so any more. */
+  const forget = (...ids: readonly (string | undefined)[]) => {
+    for (const id of ids) {
+      if (id === undefined) continue;
+      points.delete(id);
+      observed.delete(id);
+    }
+  };
   return router()
     .openapi(list, (context) => context.json(logs.all(), 200))
     .openapi(learnt, async (context) => {
@@ -107,19 +123,23 @@ export function logRoutes(
       return context.json(log, 200);
     })
     .openapi(add, (context) => {
-      const log = context.req.valid('json');
-      if (!sessions.find(log.sessionId)) {
-        const errors = [{ path: ['sessionId'], message: `there is no class "${log.sessionId}"` }];
+      const taught = context.req.valid('json');
+      if (!sessions.find(taught.log.sessionId)) {
+        const errors = [{ path: ['log', 'sessionId'], message: `there is no class "${taught.log.sessionId}"` }];
         throw new Refusal(422, 'The class that was taught does not exist.', { errors });
       }
-      switch (logs.add(log)) {
+      const recorded = record(taught);
+      switch (recorded.kind) {
         case 'added':
           onRecorded();
-          return context.json(log, 201);
+          forget(recorded.log.id, taught.insteadOf);
+          return context.json(recorded.log, 201);
         case 'there already':
-          return context.json(logs.find(log.id) ?? log, 200);
-        case 'taken':
-          throw new Refusal(409, 'A record of this class is there already, and says something else.');
+          return context.json(recorded.log, 200);
+        case 'recorded otherwise': {
+          const { id, startedAt, endedAt } = recorded.there;
+          throw new Refusal(409, 'This class is in the logbook already.', { there: { id, startedAt, endedAt } });
+        }
       }
     })
     .openapi(answer, (context) => {

@@ -15,8 +15,14 @@ export interface LogStore {
   find(id: string): ClassLog | null;
   /** Whether a class has been taught. */
   hasOf(sessionId: string): boolean;
-  /** The same class written once more, because an answer was lost, is the same record. */
-  add(log: ClassLog): 'added' | 'there already' | 'taken';
+  /** Another record of the same class at the same time; null where there is none. */
+  overlapping(log: Pick<ClassLog, 'id' | 'sessionId' | 'startedAt' | 'endedAt'>): ClassLog | null;
+  /** Whether two records say the same of what was taught: the same class written once more, because an answer was lost, is no new one. */
+  isSame(one: ClassLog, other: ClassLog): boolean;
+  /** Adds a record; its id must be free. */
+  add(log: ClassLog): void;
+  /** Takes a record away with who came to it. */
+  remove(id: string): void;
   /** Answers false where there is no such log. */
   annotate(id: string, notes: LogNotes): boolean;
   /** Says that a line that was left open is answered. Answers false where there is no such log. */
@@ -44,6 +50,7 @@ const LogRow = z.object({
   attendance: z.number().nullable(),
   notes: z.string(),
   answered: z.string(),
+  stops: z.string(),
 });
 
 /** A record by what was taught: what is said of it afterwards is none of it. */
@@ -56,7 +63,7 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     FROM class_logs AS log LEFT JOIN class_log_items AS item ON item.log_id = log.id
     GROUP BY log.id ORDER BY log.started_at DESC`);
   const one = database.prepare(`
-    SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes, answered
+    SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes, answered, stops
     FROM class_logs WHERE id = ?`);
   const noted = database.prepare('SELECT id, attendance, notes FROM class_logs ORDER BY started_at, id');
   const ids = database.prepare('SELECT id FROM class_logs ORDER BY id');
@@ -66,12 +73,18 @@ export function logStore(database: Database, reader: LenientReader = readLenient
       planned_times AS plannedTimes, done_times AS doneTimes, outcome, parts
     FROM class_log_items WHERE log_id = ? ORDER BY position`);
   const addLog = database.prepare(`
-    INSERT INTO class_logs (id, session_id, started_at, ended_at, plan, attendance, notes, answered)
-    VALUES (@id, @sessionId, @startedAt, @endedAt, @plan, @attendance, @notes, @answered)`);
+    INSERT INTO class_logs (id, session_id, started_at, ended_at, plan, attendance, notes, answered, stops)
+    VALUES (@id, @sessionId, @startedAt, @endedAt, @plan, @attendance, @notes, @answered, @stops)`);
   const addItem = database.prepare(`
     INSERT INTO class_log_items
       (log_id, position, item_id, title, section, planned_ms, actual_ms, planned_times, done_times, outcome, parts)
     VALUES (@logId, @position, @itemId, @title, @section, @plannedMs, @actualMs, @plannedTimes, @doneTimes, @outcome, @parts)`);
+  const during = database.prepare(`
+    SELECT id FROM class_logs
+    WHERE session_id = @sessionId AND id <> @id
+      AND julianday(started_at) < julianday(@endedAt) AND julianday(ended_at) > julianday(@startedAt)
+    ORDER BY started_at LIMIT 1`);
+  const remove = database.prepare('DELETE FROM class_logs WHERE id = ?');
   const annotate = database.prepare('UPDATE class_logs SET attendance = @attendance, notes = @notes WHERE id = @id');
 
   const answer = database.prepare('UPDATE class_logs SET answered = @answered WHERE id = @id');
@@ -85,7 +98,8 @@ export function logStore(database: Database, reader: LenientReader = readLenient
         const { parts, ...others } = Parted.parse(item);
         return { ...others, parts: JSON.parse(parts) };
       });
-      return ClassLog.parse({ ...log, plan: JSON.parse(log.plan), answered: JSON.parse(log.answered), items: logged });
+      const [plan, answered, stops] = [log.plan, log.answered, log.stops].map((json) => JSON.parse(json));
+      return ClassLog.parse({ ...log, plan, answered, stops, items: logged });
     });
   };
 
@@ -98,16 +112,20 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     ids: () => ids.all().map((row) => Named.parse(row).id),
     notes: () => noted.all().map((row) => Noted.parse(row)),
     find,
+    overlapping: ({ id, sessionId, startedAt, endedAt }) => {
+      const row = during.get({ id, sessionId, startedAt, endedAt });
+      return row === undefined ? null : find(Named.parse(row).id);
+    },
+    // Who came and what to remember is said afterwards; what was taught is what makes it the same.
+    isSame: (one, other) => one.id === other.id && equal(asTaught(one), asTaught(other)),
     add: atOnce(database, (log: ClassLog) => {
-      const there = find(log.id);
-      // Who came and what to remember is said afterwards; what was taught is what makes it the same.
-      if (there) return equal(asTaught(there), asTaught(log)) ? 'there already' : 'taken';
-      const { items: logged, plan, ...row } = log;
-      addLog.run({ ...row, plan: JSON.stringify(plan), answered: JSON.stringify(log.answered) });
+      const { items: logged, plan, answered, stops, ...row } = log;
+      const documents = [plan, answered, stops].map((one) => JSON.stringify(one));
+      addLog.run({ ...row, plan: documents[0], answered: documents[1], stops: documents[2] });
       for (const [position, item] of logged.entries())
         addItem.run({ ...item, parts: JSON.stringify(item.parts), logId: log.id, position });
-      return 'added';
     }),
+    remove: (id) => void remove.run(id),
     hasOf: (sessionId) => ofSession.get(sessionId) !== undefined,
     answer: atOnce(database, (id: string, itemId: string) => {
       const log = find(id);

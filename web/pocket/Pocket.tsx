@@ -1,6 +1,6 @@
 import { useLayoutEffect, useMemo, useState } from 'react';
 import type { PocketClass } from '../../core/formats/pocket/pocketClass';
-import { passUnled } from '../../core/record/running/resume';
+import { takeUp } from '../../core/record/running/resume';
 import { beginTeaching, type Teaching } from '../../core/record/standing/teaching';
 import { mayLastMs } from '../../core/session/plan/slotTime';
 import { timelineOf } from '../../core/session/schedule/timeline';
@@ -87,10 +87,7 @@ export function Pocket({ carried, card }: Props) {
               },
             })
           }
-          onGoOn={(kept) => {
-            const away = Math.max(0, Date.now() - kept.seenAt);
-            setDoing({ kind: 'taught', kept: { ...kept, teaching: passUnled(timeline, kept.teaching, away) } });
-          }}
+          onGoOn={(kept) => setDoing({ kind: 'taught', kept: takeUp(timeline, kept, Date.now()) })}
           onGiveBack={({ startedAt, teaching }) => setDoing({ kind: 'ended', startedAt, teaching })}
           onCard={() => setDoing({ kind: 'card' })}
         />

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import type { Taken } from '../../core/course/schema/course';
 import type { PocketClass, PocketRecord } from '../../core/formats/pocket/pocketClass';
 import { carriedLogId, writeCode } from '../../core/formats/pocket/recordCode';
 import type { FindMovement } from '../../core/movement/schema/movement';
@@ -10,6 +9,7 @@ import type { Teaching } from '../../core/record/standing/teaching';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { download, fileName } from '../app/machine/download';
 import { inWords } from '../app/words';
+import { AskedFields, type TakenSoFar, takenSaid } from '../places/teach/AskedFields';
 import { forgetHere } from './keptHere';
 
 interface Props {
@@ -21,11 +21,6 @@ interface Props {
   readonly onBack: () => void;
 }
 
-const TAKEN: readonly (readonly [Taken, string])[] = [
-  ['has', 'They have it'],
-  ['half', 'Half of them'],
-  ['again', 'Show it again'],
-];
 /** Nobody reads more off a screen than fits a number of three digits. */
 const MOST_CAME = 126;
 /** A second more or less of a minute is none. */
@@ -38,7 +33,7 @@ const clockOf = (instant: Date): string => `${twoDigits(instant.getHours())}:${t
 export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack }: Props) {
   const { session, kind, asked } = carried;
   const [came, setCame] = useState('');
-  const [taken, setTaken] = useState<Readonly<Record<string, Taken>>>({});
+  const [taken, setTaken] = useState<TakenSoFar>({});
   if (kind === 'practice')
     return (
       <main className="teach teach-threshold pocket-threshold">
@@ -75,12 +70,10 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
         items,
         attendance: howMany,
         notes: markNotes(teaching, clockOf(began), (itemId) => titleOf(session, itemId, find)).join('\n'),
+        stops: teaching.stops,
         answered: [],
       },
-      taken: asked.flatMap(({ thread }) => {
-        const said = taken[thread];
-        return said ? [{ thread, taken: said }] : [];
-      }),
+      taken: takenSaid(asked, taken),
     };
     const text = JSON.stringify(record, null, 2);
     download(new Blob([text], { type: 'application/json' }), `${fileName(session.title)}.record.json`);
@@ -91,26 +84,7 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
       <p>
         {inWords(teaching.wallMs)} taught, {inWords(timeline.totalMs)} planned.
       </p>
-      {asked.length > 0 && (
-        <div className="pocket-asked">
-          {asked.map(({ thread, title }) => (
-            <fieldset key={thread}>
-              <legend>{title}</legend>
-              {TAKEN.map(([one, words]) => (
-                <label key={one}>
-                  <input
-                    type="radio"
-                    name={thread}
-                    checked={taken[thread] === one}
-                    onChange={() => setTaken({ ...taken, [thread]: one })}
-                  />
-                  {words}
-                </label>
-              ))}
-            </fieldset>
-          ))}
-        </div>
-      )}
+      <AskedFields asked={asked} taken={taken} onTaken={setTaken} />
       <label>
         How many came{' '}
         <input
@@ -119,7 +93,7 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
           max={MOST_CAME}
           value={came}
           onChange={({ target }) => setCame(target.value)}
-          className="pocket-came"
+          className="teach-came"
         />
       </label>
       {code ? (

@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { Taken } from '../../course/schema/course';
 import type { Hall } from '../../hall/hall';
 import { sheetLines } from '../../hall/sheetLines';
 import { type FindMovement, Movement } from '../../movement/schema/movement';
@@ -7,6 +6,7 @@ import { ClassLog } from '../../record/classLog';
 import { Session } from '../../session/plan/session';
 import { movementIdsOf } from '../../session/schedule/settleItem';
 import { LineId } from '../../words/ids';
+import { TakenOf } from '../taughtClass';
 
 /** Something that was taught, and is asked after at the end: by its thread in the course, and its title. */
 export const AskedAfter = z.object({ thread: LineId, title: z.string().max(200) });
@@ -32,7 +32,7 @@ export const PocketRecord = z.object({
   format: z.literal('vesperum-record'),
   version: z.literal(1),
   log: ClassLog,
-  taken: z.array(z.object({ thread: LineId, taken: Taken })).max(12),
+  taken: z.array(TakenOf).max(12),
 });
 export type PocketRecord = z.infer<typeof PocketRecord>;
 

@@ -1,7 +1,7 @@
 import { beats, line, movement, plan, session, timelineFor } from '../../testing/sample';
 import { beginTeaching } from '../standing/teaching';
 import { advance } from './advance';
-import { goesOnByItself, isSamePlan, passUnled } from './resume';
+import { goesOnByItself, isSamePlan, passUnled, takeUp } from './resume';
 
 const minutes = (n: number) => n * 60_000;
 const now = Date.parse('2026-12-01T19:30:00Z');
@@ -43,4 +43,24 @@ test('the time a reload took is in the record, on the line it fell on, and the c
   const after = passUnled(timeline, before, 4000);
   expect(after).toMatchObject({ planMs: 12_000, wallMs: 16_000, spent: { lift: 16_000 }, paused: false });
   expect(passUnled(timeline, { ...before, paused: true }, 4000)).toMatchObject({ wallMs: 16_000, paused: true });
+});
+
+describe('a class that is taken up again', () => {
+  const timeline = timelineFor(plan([line({ id: 'lift', count: 30 })]), movement());
+  const startedAt = '2026-12-01T19:05:00.000Z';
+  const kept = {
+    teaching: advance(timeline, beginTeaching(), minutes(2)),
+    startedAt,
+    seenAt: Date.parse(startedAt) + minutes(2),
+  };
+
+  test('an hour later, after an empty battery, has stood for that hour: its end is an hour later', () => {
+    const again = takeUp(timeline, kept, kept.seenAt + minutes(60));
+    expect(again).toMatchObject({ startedAt, teaching: { planMs: minutes(2), wallMs: minutes(62) } });
+  });
+  test('on the next day goes on by the clock of that day, with what was taught of it', () => {
+    const again = takeUp(timeline, kept, kept.seenAt + minutes(24 * 60));
+    expect(again.teaching).toEqual(kept.teaching);
+    expect(again.startedAt).toBe('2026-12-02T19:05:00.000Z');
+  });
 });

@@ -40,3 +40,27 @@ export function passUnled(timeline: Timeline, teaching: Teaching, elapsedMs: num
   const { paused } = teaching;
   return { ...advance(timeline, { ...teaching, paused: true }, elapsedMs), paused };
 }
+
+/** Somebody who comes back within so long comes back to the same evening: the class has stood meanwhile, milliseconds. Convention. */
+const SAME_EVENING = 3 * 3_600_000;
+
+/** A class in hand: where it stands, when it began by the wall clock, and when it was last written down. */
+interface InHand {
+  readonly teaching: Teaching;
+  /** ISO 8601 with its offset. */
+  readonly startedAt: string;
+  /** Milliseconds since 1970. */
+  readonly seenAt: number;
+}
+
+/**
+ * Takes a class up again that was left. On the same evening the time in between was spent on the line it stood on; later it goes on
+ * as if it had begun so much earlier as was taught of it, so that its clock is right.
+ * @param now milliseconds since 1970
+ */
+export function takeUp<Kept extends InHand>(timeline: Timeline, kept: Kept, now: number): Kept {
+  const away = now - kept.seenAt;
+  if (away < 0 || away >= SAME_EVENING)
+    return { ...kept, startedAt: new Date(now - kept.teaching.wallMs).toISOString() };
+  return { ...kept, teaching: passUnled(timeline, kept.teaching, away) };
+}

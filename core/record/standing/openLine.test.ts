@@ -129,8 +129,8 @@ test('whatever the steps in which time passes, open lines and talks come to the 
   const timeline = classOf(newPause('talk', 't', 20), open('sides'), then, newPause('talk', 'u', 30));
   fc.assert(
     fc.property(
-      fc.array(fc.integer({ min: 1, max: 40_000 }), { minLength: 1, maxLength: 20 }),
-      fc.option(fc.integer({ min: 0, max: 60_000 }), { nil: null }),
+      fc.array(fc.double({ min: 0.001, max: 40_000, noNaN: true }), { minLength: 1, maxLength: 20 }),
+      fc.option(fc.double({ min: 0, max: 60_000, noNaN: true }), { nil: null }),
       (steps, more) => {
         const begun = beginTeaching(more === null ? null : timeline.totalMs + more);
         const apart = steps.reduce((teaching, ms) => advance(timeline, teaching, ms), begun);

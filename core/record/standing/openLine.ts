@@ -109,6 +109,8 @@ export function openNow(timeline: Timeline, { led }: Pick<Teaching, 'led'>, inde
 
 /** The last of a talk's time, in which it waits, milliseconds. */
 const LAST = 1;
+/** Less than a thousandth is what sums of real numbers leave over, and would never be over. */
+const NOTHING = 0.001;
 
 /** As far as a segment goes on by itself from where the plan stands: a talk to its last moment, and from there, as any other, to its end. */
 export function goesTo({ kind, startMs, lengthMs }: Segment, planMs: number): number {
@@ -122,7 +124,8 @@ export function talkWaits(timeline: Timeline, teaching: Teaching, index: number)
   if (segment?.kind !== 'talk' || teaching.planMs < segment.startMs + segment.lengthMs - LAST) return 0;
   const waits = stretchAt(timeline, index)?.waits;
   if (waits?.for !== 'talk') return 0;
-  return Math.max(0, Math.min(waits.ms - teaching.stoodMs, spareMs(timeline, teaching)));
+  const ms = Math.min(waits.ms - teaching.stoodMs, spareMs(timeline, teaching));
+  return ms < NOTHING ? 0 : ms;
 }
 
 /** The pass of a line is begun anew: what was led of it is counted from nothing. */

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { Slug } from '../../words/ids';
 
 /** A line, and when in the class by the room's clock: milliseconds since it began. */
-const Moment = z.object({ itemId: z.string(), atMs: z.number().int().min(0) });
+export const Moment = z.object({ itemId: z.string(), atMs: z.number().int().min(0) });
 
 /**
  * Where a class being taught stands. Plan time is a place on the timeline; wall time is what the room's clock measures.

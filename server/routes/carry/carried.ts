@@ -1,20 +1,18 @@
 import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
-import type { Database } from 'better-sqlite3';
 import dayjs from 'dayjs';
-import { askedAfter, withSeen } from '../../../core/course/classes/askedAfter';
-import type { Taken } from '../../../core/course/schema/course';
+import { askedAfter } from '../../../core/course/classes/askedAfter';
 import { BroughtRecord, WrittenRecord } from '../../../core/formats/pocket/pocketApi';
 import type { PocketRecord } from '../../../core/formats/pocket/pocketClass';
 import { carriedLogId, readCode } from '../../../core/formats/pocket/recordCode';
+import type { TakenOf } from '../../../core/formats/taughtClass';
 import type { FindMovement } from '../../../core/movement/schema/movement';
 import type { ClassLog } from '../../../core/record/classLog';
 import { itemsWrittenAfter } from '../../../core/record/writtenAfter';
 import type { Session } from '../../../core/session/plan/session';
 import { timelineOf } from '../../../core/session/schedule/timeline';
 import type { CourseStore } from '../../store/courses';
-import { atOnce } from '../../store/file/atOnce';
-import type { LogStore } from '../../store/logs';
+import type { recordClass } from '../../store/recordClass';
 import type { SessionStore } from '../../store/sessions';
 import { Refusal } from '../reply/problem';
 import { body, fails, json } from '../reply/replies';
@@ -43,15 +41,14 @@ const WHY: Readonly<Record<'not a code' | 'no such class' | 'mistyped', string>>
 
 interface Brought {
   readonly log: ClassLog;
-  readonly taken: readonly { readonly thread: string; readonly taken: Taken }[];
+  readonly taken: readonly TakenOf[];
 }
 
 interface Stores {
-  readonly database: Database;
-  readonly logs: LogStore;
   readonly sessions: SessionStore;
   readonly courses: CourseStore;
   readonly find: FindMovement;
+  readonly record: ReturnType<typeof recordClass>;
   /** Called when a class was recorded. */
   readonly onRecorded: () => void;
 }
@@ -95,6 +92,7 @@ async function fromCode(code: string, { sessions, courses, find }: Stores): Prom
       items: itemsWrittenAfter(session, answer.timeline, find, { leftOut: left, tookMs: tookMinutes * MINUTE }),
       attendance: came,
       notes: '',
+      stops: [],
       answered: [],
     },
     taken: asked(session.id).flatMap(({ thread }, at) => {
@@ -113,31 +111,15 @@ function fromFile({ log, taken }: PocketRecord, { sessions }: Stores): Brought {
   return { log: { ...log, plan: { ...log.plan, groupId, course, family } }, taken };
 }
 
-/** Writes it down with how what was taught was taken, all of it or nothing. */
-const writeDown = (stores: Stores) =>
-  atOnce(stores.database, ({ log, taken }: Brought): WrittenRecord => {
-    const { logs, courses } = stores;
-    const there = logs.find(log.id);
-    if (there) return { log: there, isNew: false };
-    logs.add(log);
-    const of = log.plan.course;
-    const stored = of && courses.find(of.id);
-    if (of && stored && taken.length > 0) {
-      const known = new Set(stored.course.threads.map(({ id }) => id));
-      const course = taken
-        .filter(({ thread }) => known.has(thread))
-        .reduce((before, one) => withSeen(before, of.classId, one.thread, one.taken), stored.course);
-      courses.save(course, stored.revision, new Date().toISOString());
-    }
-    return { log, isNew: true };
-  });
-
 export function carriedRoutes(stores: Stores): OpenAPIHono {
-  const write = writeDown(stores);
   return router().openapi(bring, async (context) => {
     const brought = context.req.valid('json');
-    const written = write('code' in brought ? await fromCode(brought.code, stores) : fromFile(brought.record, stores));
-    if (written.isNew) stores.onRecorded();
-    return written.isNew ? context.json(written, 201) : context.json(written, 200);
+    const { log, taken } = 'code' in brought ? await fromCode(brought.code, stores) : fromFile(brought.record, stores);
+    const recorded = stores.record({ log, taken: [...taken], present: [] });
+    // Another device's record of the same class is the record of it.
+    if (recorded.kind === 'recorded otherwise') return context.json({ log: recorded.there, isNew: false }, 200);
+    if (recorded.kind === 'there already') return context.json({ log: recorded.log, isNew: false }, 200);
+    stores.onRecorded();
+    return context.json({ log: recorded.log, isNew: true }, 201);
   });
 }

@@ -27,6 +27,7 @@ import type {
 } from '../../../core/formats/courseApi';
 import type { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../../core/formats/keepingApi';
 import type { GroupPeople, Mention, WhoCame } from '../../../core/formats/peopleApi';
+import type { TaughtClass } from '../../../core/formats/taughtClass';
 import type { Group, GroupAsked } from '../../../core/group/group';
 import type { Person } from '../../../core/group/person';
 import type { Hall } from '../../../core/hall/hall';
@@ -280,9 +281,9 @@ export const api = createApi({
     logs: build.query<LogSummary[], void>({ query: () => 'logs', providesTags: ['logs'] }),
     log: build.query<ClassLog, string>({ query: (id) => `logs/${id}`, providesTags: ['logs'] }),
     learnt: build.query<LearntPart[], void>({ query: () => 'logs/learnt', providesTags: ['logs'] }),
-    addLog: build.mutation<ClassLog, ClassLog>({
+    addLog: build.mutation<ClassLog, z.input<typeof TaughtClass>>({
       query: (body) => ({ url: 'logs', method: 'POST', body }),
-      invalidatesTags: ['logs'],
+      invalidatesTags: ['logs', 'people', 'courses'],
     }),
     answerOpen: build.mutation<ClassLog, { id: string; itemId: string }>({
       query: ({ id, itemId }) => ({ url: `logs/${id}/answered`, method: 'POST', body: { itemId } }),

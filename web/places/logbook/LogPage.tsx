@@ -9,6 +9,7 @@ import { minutes } from '../../../core/words/clockWords';
 import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, sectionWord, today } from '../../app/words';
+import { StopPageButton } from '../../class/StopPageButton';
 import { differenceWords } from './differenceWords';
 import { WhatWasTaken } from './WhatWasTaken';
 import { WhoCame } from './WhoCame';
@@ -52,6 +53,13 @@ function Shown({ log }: { readonly log: ClassLog }) {
         <WhoCame logId={log.id} groupId={log.plan.groupId} day={dayjs(log.startedAt).format('YYYY-MM-DD')} />
       )}
       <Notes log={log} />
+      <StopPageButton
+        session={log.plan}
+        startedAt={log.startedAt}
+        stops={log.stops}
+        titleOf={(id) => log.items.find(({ itemId }) => itemId === id)?.title ?? id}
+        className="bare log-stopped"
+      />
       {log.plan.course && <WhatWasTaken of={log.plan.course} />}
       <table className="log-lines">
         <thead>

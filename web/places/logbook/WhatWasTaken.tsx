@@ -10,13 +10,8 @@ import type { Session } from '../../../core/session/plan/session';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
 import { today } from '../../app/words';
+import { TAKEN_WORDS } from '../../class/takenWords';
 import { PlanFollows } from '../../course/PlanFollows';
-
-const TAKEN: readonly { readonly value: Taken; readonly label: string }[] = [
-  { value: 'has', label: 'They have it' },
-  { value: 'half', label: 'Half of them' },
-  { value: 'again', label: 'Show it again' },
-];
 
 /** After a class of a course: how each thing that was taught was taken, by one press each. The course goes by it when it is planned anew. */
 export function WhatWasTaken({ of }: { readonly of: NonNullable<Session['course']> }) {
@@ -64,7 +59,7 @@ export function WhatWasTaken({ of }: { readonly of: NonNullable<Session['course'
             <Radio.Group
               aria-label={`How ${cell.thread.title} was taken`}
               optionType="button"
-              options={[...TAKEN]}
+              options={[...TAKEN_WORDS]}
               value={
                 course.seen.find((one) => one.classId === of.classId && one.thread === cell.thread.id)?.taken ?? null
               }

@@ -66,18 +66,21 @@ function Form({ session }: { readonly session: Session }) {
   const tookMs = Math.max(0, ends.diff(begins, 'ms'));
   const all = session.sections.flatMap(({ items }) => items).length;
   const write = async () => {
-    const log = await addLog({
-      id: logId,
-      sessionId: session.id,
-      startedAt: begins.toISOString(),
-      endedAt: ends.toISOString(),
-      plan: session,
-      items: itemsWrittenAfter(session, timeline, find, { leftOut, tookMs }),
-      attendance: came,
-      notes: '',
-      answered: [],
+    const written = await addLog({
+      log: {
+        id: logId,
+        sessionId: session.id,
+        startedAt: begins.toISOString(),
+        endedAt: ends.toISOString(),
+        plan: session,
+        items: itemsWrittenAfter(session, timeline, find, { leftOut, tookMs }),
+        attendance: came,
+        notes: '',
+        stops: [],
+        answered: [],
+      },
     }).unwrap();
-    navigate(`/logbook/${log.id}`);
+    navigate(`/logbook/${written.id}`);
   };
   const turn = (itemId: string, isLeftOut: boolean) => {
     const now = new Set(leftOut);

@@ -4,6 +4,7 @@ import { titleOf } from '../../../core/record/running/shownNow';
 import type { Teaching } from '../../../core/record/standing/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import { useRepertoire } from '../../app/repertoire';
+import { StopPageButton } from '../../class/StopPageButton';
 import { HallSheetShown } from './beside/HallSheetShown';
 import { WhoIsHere } from './beside/WhoIsHere';
 import { MoreControls } from './MoreControls';
@@ -17,6 +18,7 @@ interface Props {
   readonly open: BesideOpen;
   readonly session: Session;
   readonly teaching: Teaching;
+  readonly startedAt: string;
   readonly comers: ReturnType<typeof useComers>;
   readonly act: (act: Act) => void;
   readonly onClose: () => void;
@@ -24,8 +26,9 @@ interface Props {
 }
 
 /** Who is here, the hall sheet, or what is one press behind. */
-export function BesideTheClass({ open, session, teaching, comers, act, onClose, more }: Props) {
+export function BesideTheClass({ open, session, teaching, startedAt, comers, act, onClose, more }: Props) {
   const repertoire = useRepertoire();
+  const nameOf = (itemId: string) => titleOf(session, itemId, repertoire.find);
   switch (open) {
     case 'who':
       return (
@@ -37,7 +40,7 @@ export function BesideTheClass({ open, session, teaching, comers, act, onClose, 
           onNoNewcomer={() => act(unwelcomeNewcomer)}
           late={comers.late}
           lines={comers.lines}
-          nameOf={(itemId) => titleOf(session, itemId, repertoire.find)}
+          nameOf={nameOf}
           onClose={onClose}
         />
       );
@@ -45,6 +48,15 @@ export function BesideTheClass({ open, session, teaching, comers, act, onClose, 
       return (
         <HallSheetShown
           hall={comers.hall}
+          printing={
+            <StopPageButton
+              session={session}
+              startedAt={startedAt}
+              stops={teaching.stops}
+              titleOf={nameOf}
+              className="teach-press"
+            />
+          }
           onClose={onClose}
           onNothing={() => {
             act(goOnFromStop);

@@ -1,7 +1,7 @@
-import { App } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
+import { RecordedOtherwise } from '../../../core/formats/taughtClass';
 import { loggedItems } from '../../../core/record/classLog';
 import { attendanceOf, newcomerNote } from '../../../core/record/running/comers';
 import { markNotes } from '../../../core/record/running/marks';
@@ -9,12 +9,14 @@ import { titleOf } from '../../../core/record/running/shownNow';
 import type { Teaching } from '../../../core/record/standing/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import type { Timeline } from '../../../core/session/timeline/segment';
-import { freshId } from '../../app/machine/freshId';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { problemIn } from '../../app/server/problemIn';
 import { inWords } from '../../app/words';
 import { forgetClass } from '../../class/kept/keptClass';
+import { StopPageButton } from '../../class/StopPageButton';
+import { useAskedAfter } from '../../course/useAskedAfter';
+import { AskedFields, type TakenSoFar, takenSaid } from './AskedFields';
 
 interface Props {
   readonly logId: string;
@@ -26,18 +28,22 @@ interface Props {
   readonly onBack: (() => void) | null;
 }
 
-/** The end: one press writes down what was done. Until it is written, it stays on this machine. */
+/** The record of another device that is in the way; null where there is none. */
+const inTheWay = (error: unknown): RecordedOtherwise['there'] | null => {
+  const answer = RecordedOtherwise.safeParse(typeof error === 'object' && error && 'data' in error ? error.data : null);
+  return answer.success ? answer.data.there : null;
+};
+
+/** The end: did they get it, how many came, and one press writes down what was done. Until it is written, it stays on this machine. */
 export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBack }: Props) {
   const repertoire = useRepertoire();
   const navigate = useNavigate();
-  const { message } = App.useApp();
-  const [noteCame] = api.useNoteCameMutation();
   const [addLog, { isLoading, error }] = api.useAddLogMutation();
-
-  // Pressed twice, it is still one record beside the other.
-  const [otherId] = useState(() => freshId('log'));
-  const refusal = problemIn(error);
-  const isTaken = refusal?.status === 409;
+  const asked = useAskedAfter(session);
+  const [taken, setTaken] = useState<TakenSoFar>({});
+  const [came, setCame] = useState<number | null>(() => attendanceOf(teaching));
+  const there = inTheWay(error);
+  const clock = (at: string) => dayjs(at).format('HH:mm');
 
   const titled = (itemId: string) => titleOf(session, itemId, repertoire.find);
   const leave = (to: string) => {
@@ -45,25 +51,25 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
     if (document.fullscreenElement) void document.exitFullscreen();
     navigate(to);
   };
-  const write = async (id: string) => {
-    const log = await addLog({
-      id,
-      sessionId: session.id,
-      startedAt,
-      endedAt: new Date(Date.parse(startedAt) + teaching.wallMs).toISOString(),
-      plan: session,
-      items: loggedItems(session, timeline, teaching, repertoire.find),
-      attendance: attendanceOf(teaching),
-      answered: [],
-      notes: [newcomerNote(teaching), ...markNotes(teaching, dayjs(startedAt).format('HH:mm'), titled)]
-        .filter(Boolean)
-        .join('\n'),
+  const write = async () => {
+    const written = await addLog({
+      log: {
+        id: logId,
+        sessionId: session.id,
+        startedAt,
+        endedAt: new Date(Date.parse(startedAt) + teaching.wallMs).toISOString(),
+        plan: session,
+        items: loggedItems(session, timeline, teaching, repertoire.find),
+        attendance: came,
+        stops: teaching.stops,
+        answered: [],
+        notes: [newcomerNote(teaching), ...markNotes(teaching, clock(startedAt), titled)].filter(Boolean).join('\n'),
+      },
+      present: teaching.present,
+      taken: takenSaid(asked, taken),
+      ...(there && { insteadOf: there.id }),
     }).unwrap();
-    if (teaching.present.length > 0) {
-      const noted = await noteCame({ logId: log.id, people: teaching.present });
-      if (noted.error) message.warning('Who came could not be noted. Mark it in the record.');
-    }
-    leave(`/logbook/${log.id}`);
+    leave(`/logbook/${written.id}`);
   };
 
   return (
@@ -72,18 +78,53 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
       <p>
         {session.title}: {inWords(teaching.wallMs)} taught, {inWords(timeline.totalMs)} planned.
       </p>
-      {error && <p role="alert">{refusal?.title ?? 'The server does not answer.'} It is kept here; nothing is lost.</p>}
+      <AskedFields asked={asked} taken={taken} onTaken={setTaken} />
+      <label>
+        How many came{' '}
+        <input
+          type="number"
+          min={0}
+          max={500}
+          value={came ?? ''}
+          onChange={({ target }) => setCame(target.value === '' ? null : Math.round(Number(target.value)))}
+          className="teach-came"
+        />
+      </label>
+      {there && (
+        <p role="alert">
+          This class is in the logbook already, from {clock(there.startedAt)} to {clock(there.endedAt)}: another device
+          wrote it, or it was ended before. One class is recorded once.{' '}
+          <Link to={`/logbook/${there.id}`} target="_blank">
+            Look at that record
+          </Link>
+        </p>
+      )}
+      {error && !there && (
+        <p role="alert">{problemIn(error)?.title ?? 'The server does not answer.'} It is kept here; nothing is lost.</p>
+      )}
       <button
         type="button"
         className="teach-begin"
         disabled={isLoading}
-        onClick={() => void write(isTaken ? otherId : logId).catch(() => undefined)}
+        onClick={() => void write().catch(() => undefined)}
       >
-        {isTaken ? 'Write it beside that one' : 'Write it in the logbook'}
+        {there ? 'Write this one in its place' : 'Write it in the logbook'}
       </button>
+      {there && (
+        <button type="button" className="bare teach-quiet" onClick={() => leave(`/logbook/${there.id}`)}>
+          Keep that one, and let this one go
+        </button>
+      )}
+      <StopPageButton
+        session={session}
+        startedAt={startedAt}
+        stops={teaching.stops}
+        titleOf={titled}
+        className="bare teach-quiet"
+      />
       {onBack && (
         <button type="button" className="bare teach-quiet" onClick={onBack}>
-          Back to teaching
+          Back
         </button>
       )}
       <button type="button" className="bare teach-quiet" onClick={() => leave(`/sessions/${session.id}`)}>

@@ -1,6 +1,6 @@
 import { useLayoutEffect, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { goesOnByItself, passUnled } from '../../../core/record/running/resume';
+import { goesOnByItself, takeUp } from '../../../core/record/running/resume';
 import { beginTeaching } from '../../../core/record/standing/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import { mayLastMs } from '../../../core/session/plan/slotTime';
@@ -106,23 +106,27 @@ function Room({ kept, isAsked, current, onLight }: RoomProps) {
         />
       );
     case 'taught':
-      return <Taught kept={doing.kept} isEnding={doing.isEnding} onLight={onLight} />;
+      return (
+        <Taught
+          kept={doing.kept}
+          isEnding={doing.isEnding}
+          onLight={onLight}
+          onAsked={() => setDoing({ kind: 'asks', kept: doing.kept })}
+        />
+      );
   }
 }
 
 interface TaughtProps extends Pick<RoomProps, 'onLight'> {
   readonly kept: KeptClass;
   readonly isEnding: boolean;
+  /** Back to what was asked of it. */
+  readonly onAsked: () => void;
 }
 
-/** Takes a class up where it was left; the time in which the page was away belongs to the line it stood on. */
-function Taught({ kept, isEnding, onLight }: TaughtProps) {
+/** Takes a class up where it was left, to teach it or only to end it. */
+function Taught({ kept, isEnding, onLight, onAsked }: TaughtProps) {
   const timeline = useTimeline(kept.shortened ?? kept.session);
-  const [resumed] = useState((): KeptClass => {
-    const { session: plan, seenAt, teaching } = kept;
-    const away = Date.now() - seenAt;
-    const isRecent = !isEnding && goesOnByItself({ plan, seenAt }, Date.now(), plan);
-    return isRecent ? { ...kept, teaching: passUnled(timeline, teaching, away) } : kept;
-  });
-  return <TeachingFace kept={resumed} isEnding={isEnding} onLight={onLight} />;
+  const [resumed] = useState(() => (isEnding ? kept : takeUp(timeline, kept, Date.now())));
+  return <TeachingFace kept={resumed} onAsked={isEnding ? onAsked : null} onLight={onLight} />;
 }

@@ -125,7 +125,7 @@ export function TeachControls({
       <Press label="Once more" hint="O" icon={<RedoOutlined />} onPress={steering.once} isBehind />
       <Press label="Slower" hint="−" icon="−" onPress={steering.slower} isBehind />
       <span className="teach-pace number" data-testid="pace">
-        {pace === null ? 'by the clock' : `${breathsPerMinute(pace)} a minute`}
+        {pace === null ? 'no breath' : `${breathsPerMinute(pace)} a minute`}
       </span>
       <Press label="Faster" hint="+" icon="+" onPress={steering.faster} isBehind />
       <Press

@@ -29,13 +29,13 @@ import { type Steering, TeachControls } from './TeachControls';
 
 interface Props {
   readonly kept: KeptClass;
-  /** Whether it is only to be ended, and written down. */
-  readonly isEnding: boolean;
+  /** Back to where it was asked about; null unless it is only to be ended, and written down. */
+  readonly onAsked: (() => void) | null;
   readonly onLight: () => void;
 }
 
 /** Teaching: the horizon, the call, the count left, the side, the clock against the plan, what comes next. */
-export function TeachingFace({ kept, isEnding, onLight }: Props) {
+export function TeachingFace({ kept, onAsked, onLight }: Props) {
   const repertoire = useRepertoire();
   const { logId, startedAt } = kept;
   // Taught is what is left of it since it was shortened; its record is of the class as it was planned.
@@ -50,7 +50,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
   const [around, turnAround] = useKeptChoice('vesperum.teach-devices', ['off', 'on']);
   const mixer = useMixer();
   const mirrored = facing === 'class';
-  const [ending, setEnding] = useState<Teaching | null>(isEnding ? kept.teaching : null);
+  const [ending, setEnding] = useState<Teaching | null>(onAsked ? kept.teaching : null);
   const latest = useRef(teaching);
   latest.current = teaching;
   const [beside, setBeside] = useState<BesideOpen>(null);
@@ -102,7 +102,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
         startedAt={startedAt}
         timeline={planned}
         teaching={ending ?? teaching}
-        onBack={teaching.finished ? null : () => setEnding(null)}
+        onBack={onAsked ?? (teaching.finished ? null : () => setEnding(null))}
       />
     );
   }
@@ -153,6 +153,7 @@ export function TeachingFace({ kept, isEnding, onLight }: Props) {
         open={beside}
         session={session}
         teaching={teaching}
+        startedAt={startedAt}
         comers={comers}
         act={act}
         onClose={() => setBeside(null)}

@@ -11,7 +11,7 @@ import * as draft from './draft';
 
 const before = session({
   sections: [
-    { kind: 'warm-up', pace: constant(8), items: [line({ id: 'w' })] },
+    { kind: 'warm-up', pace: constant(8), items: [line({ id: 'w' }), newPause('talk', 't', 60)] },
     {
       kind: 'main',
       pace: constant(6),
@@ -50,7 +50,7 @@ const EDITS: Readonly<Record<string, readonly [UnknownAction, string]>> = {
   lineNoted: [draft.lineNoted({ id: 'b', note: 'slowly' }), 'a b c/twice d'],
   lineScripted: [draft.lineScripted({ id: 'b', script: 'Let the feet grow heavy.' }), 'a b c/twice d'],
   lineLed: [draft.lineLed({ id: 'b', ledBy: 'clock' }), 'a b c/twice d'],
-  talkEnded: [draft.talkEnded({ id: 'b', byItself: true }), 'a b c/twice d'],
+  talkEnded: [draft.talkEnded({ id: 't', byItself: true }), 'a b c/twice d'],
   lineRemoved: [draft.lineRemoved('c'), 'a b d'],
   mended: [
     draft.mended([

@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { Taken } from '../course/schema/course';
+import { ClassLog } from '../record/classLog';
+import { LineId, Slug } from '../words/ids';
+import { Problem } from './api';
+
+/** How one thing that was taught was taken, by its thread in the course. */
+export const TakenOf = z.object({ thread: LineId, taken: Taken });
+export type TakenOf = z.infer<typeof TakenOf>;
+
+/** A class as it is written down at its end: its record, who of its group came, and how what was taught was taken. */
+export const TaughtClass = z.object({
+  log: ClassLog,
+  present: z.array(Slug).max(500).default([]),
+  taken: z.array(TakenOf).max(60).default([]),
+  /** The record of the same class that it takes the place of. */
+  insteadOf: Slug.optional(),
+});
+export type TaughtClass = z.infer<typeof TaughtClass>;
+
+/** The class is in the logbook already, from another device or with another end. */
+export const RecordedOtherwise = Problem.extend({
+  there: ClassLog.pick({ id: true, startedAt: true, endedAt: true }),
+});
+export type RecordedOtherwise = z.infer<typeof RecordedOtherwise>;
