@@ -91,5 +91,6 @@ export function demoLog(session: Session, find: FindMovement): ClassLog | null {
     notes: how.notes,
     stops: [],
     answered: [],
+    letGo: [],
   };
 }

@@ -1,6 +1,7 @@
 import dayjs from 'dayjs';
 import { ClassLog } from '../core/record/classLog';
-import { press, stored } from './desk';
+import { passedSince } from '../core/testing/passedSince';
+import { find, press, stored } from './desk';
 import { graveFaults } from './graveFaults';
 import { click, go, openPage, reload, stage, textOf } from './house';
 
@@ -20,7 +21,9 @@ test('talks that ran on are told, taken over into the minutes of the classes to 
     ...item,
     parts: [{ kind: 'talk', plannedMs: 60_000, actualMs: 90_000, by: 'person' }],
   }));
-  expect((await ask('logs', 'POST', { ...log, id: 'ran-on', items })).status).toBe(201);
+  const [startedAt, endedAt] = [log.startedAt, log.endedAt].map((at) => dayjs(at).add(1, 'day').toISOString());
+  const ranOn = { ...log, id: 'ran-on', startedAt, endedAt, items };
+  expect((await ask('logs', 'POST', { log: ranOn })).status).toBe(201);
   const { page, faults } = await openPage(on.browser);
   await go(page, `${on.house.url}/logbook`);
   const told = await textOf(page, '.learnt', /Talk takes 1\.\d\d times as long as reckoned/);
@@ -72,6 +75,36 @@ test('what the last class left open waits at the next one: put in and taken back
   await reload(page);
   await textOf(page, '.today-last', /Two late from work/);
   expect(await page.$eval('.today-last', ({ textContent }) => textContent)).not.toMatch(/Shaking/);
+  expect(faults).toEqual([]);
+});
+
+test('what was changed for one group is offered to another that has the same piece: taken over, taken back, left', async () => {
+  const { session } = await stored(on.house.url, 'morning-eight-pieces');
+  for (const [daysAgo, count] of [
+    [8, 9],
+    [1, 12],
+  ] as const) {
+    const made = passedSince(session, find, daysAgo, { 'open-the-chest': { count } });
+    await ask('sessions', 'POST', { session: made.session });
+    expect((await ask('logs', 'POST', { log: made.log })).status).toBe(201);
+  }
+  const { page, faults } = await openPage(on.browser);
+  await go(page, on.house.url);
+  const note = '[aria-label="Changed for another group"]';
+  await textOf(page, note, /Open the Chest: 12 instead of 8, as with Tram Shed morning.*yesterday/);
+  expect(await graveFaults(page)).toEqual([]);
+  const chest = async () =>
+    (await stored(on.house.url, 'evening-week-4')).session.sections
+      .flatMap(({ items }) => items)
+      .flatMap((item) => (item.kind === 'movement' && item.movementId === 'open-the-chest' ? [item.count] : []));
+  await press(page, 'Take it over');
+  await textOf(page, '.ant-message', /Open the Chest: 12 instead of 8/);
+  expect(await chest()).toEqual([12]);
+  await press(page, 'Undo');
+  await textOf(page, note, /Open the Chest/);
+  expect(await chest()).toEqual([8]);
+  await press(page, 'Leave it');
+  await page.waitForFunction((at: string) => document.querySelector(at) === null, {}, note);
   expect(faults).toEqual([]);
 });
 

@@ -30,6 +30,7 @@ import { hallRoutes } from './routes/halls';
 import { type HouseKeeping, keepingRoutes } from './routes/keeping';
 import { logRoutes } from './routes/logs';
 import { movementRoutes } from './routes/movements';
+import { offeredRoutes } from './routes/offered';
 import { passageRoutes } from './routes/passages';
 import { peopleRoutes } from './routes/people';
 import { problem, Refusal } from './routes/reply/problem';
@@ -153,6 +154,7 @@ export function createApp({
   app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
   const record = recordClass({ database, logs, people, courses });
   app.route('/', carriedRoutes({ sessions, courses, find, record, onRecorded }));
+  app.route('/', offeredRoutes({ sessions, logs, groups, find }));
   app.route('/', logRoutes({ logs, sessions, find, record, onRecorded }));
   app.route('/', courseFileRoutes(database, courses, groups, movements, forms));
   app.route('/', courseRoutes(courses, groups, find, new Set(forms.map(({ id }) => id))));

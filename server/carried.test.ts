@@ -45,6 +45,7 @@ async function recordOf(id: string, taken: PocketRecord['taken'] = []): Promise<
       notes: '',
       stops: [],
       answered: [],
+      letGo: [],
     },
     taken,
   };

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { Form } from '../movement/schema/form';
 import { Movement } from '../movement/schema/movement';
 import { ClassLog } from '../record/classLog';
+import { PassedOn } from '../record/passedOn';
 import { Plan, Session } from '../session/plan/session';
 import { Doors } from '../session/plan/slotTime';
 import { PART_KINDS } from '../session/timeline/partKind';
@@ -81,6 +82,17 @@ export type LearntPart = z.infer<typeof LearntPart>;
 
 /** What may be added to a log afterwards. */
 export const LogNotes = ClassLog.pick({ attendance: true, notes: true });
+
+/** A change that was made in a class of one group, and is offered to one of another. */
+export const Offered = z.object({
+  logId: z.string(),
+  /** The class it was changed in, whose it was, and when. */
+  title: z.string(),
+  groupId: z.string(),
+  startedAt: z.string(),
+  passed: PassedOn,
+});
+export type Offered = z.infer<typeof Offered>;
 
 /** A line of a log that was left open and is answered. */
 export const LogAnswer = z.object({ itemId: LineId });

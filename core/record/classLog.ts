@@ -48,6 +48,11 @@ export const ClassLog = z.object({
   stops: z.array(Moment).max(50).default([]),
   /** Of what it left open, the lines that were let go since. */
   answered: z.array(LineId).max(500).default([]),
+  /** Of what was changed in it and offered to other groups, the lines that were let go, and for which class. */
+  letGo: z
+    .array(z.object({ itemId: LineId, sessionId: z.string().max(60) }))
+    .max(500)
+    .default([]),
 });
 export type ClassLog = z.infer<typeof ClassLog>;
 

@@ -23,6 +23,7 @@ const logOf = (leftOut: readonly string[], answered: readonly string[] = []) => 
     notes: '',
     stops: [],
     answered: [...answered],
+    letGo: [],
   };
 };
 

@@ -27,6 +27,10 @@ export interface LogStore {
   annotate(id: string, notes: LogNotes): boolean;
   /** Says that a line that was left open is answered. Answers false where there is no such log. */
   answer(id: string, itemId: string): boolean;
+  /** Says that a change is not passed on to a class. Answers false where there is no such log. */
+  letGo(id: string, what: ClassLog['letGo'][number]): boolean;
+  /** The ids of the records of a group's classes, the latest first. */
+  ofGroup(groupId: string): string[];
 }
 
 const SummaryRow = z.object({
@@ -51,10 +55,16 @@ const LogRow = z.object({
   notes: z.string(),
   answered: z.string(),
   stops: z.string(),
+  letGo: z.string(),
 });
 
+/** What of a record is kept as a document of its own. */
+const DOCUMENTS = ['plan', 'answered', 'stops', 'letGo'] as const;
+const documentsOf = <Value>(of: Readonly<Record<(typeof DOCUMENTS)[number], Value>>, as: (value: Value) => unknown) =>
+  Object.fromEntries(DOCUMENTS.map((name) => [name, as(of[name])]));
+
 /** A record by what was taught: what is said of it afterwards is none of it. */
-const asTaught = (log: ClassLog) => ({ ...log, attendance: null, notes: '', answered: [] });
+const asTaught = (log: ClassLog) => ({ ...log, attendance: null, notes: '', answered: [], letGo: [] });
 
 export function logStore(database: Database, reader: LenientReader = readLeniently()): LogStore {
   const all = database.prepare(`
@@ -63,7 +73,8 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     FROM class_logs AS log LEFT JOIN class_log_items AS item ON item.log_id = log.id
     GROUP BY log.id ORDER BY log.started_at DESC`);
   const one = database.prepare(`
-    SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes, answered, stops
+    SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes, answered, stops,
+      let_go AS letGo
     FROM class_logs WHERE id = ?`);
   const noted = database.prepare('SELECT id, attendance, notes FROM class_logs ORDER BY started_at, id');
   const ids = database.prepare('SELECT id FROM class_logs ORDER BY id');
@@ -73,8 +84,8 @@ export function logStore(database: Database, reader: LenientReader = readLenient
       planned_times AS plannedTimes, done_times AS doneTimes, outcome, parts
     FROM class_log_items WHERE log_id = ? ORDER BY position`);
   const addLog = database.prepare(`
-    INSERT INTO class_logs (id, session_id, started_at, ended_at, plan, attendance, notes, answered, stops)
-    VALUES (@id, @sessionId, @startedAt, @endedAt, @plan, @attendance, @notes, @answered, @stops)`);
+    INSERT INTO class_logs (id, session_id, started_at, ended_at, plan, attendance, notes, answered, stops, let_go)
+    VALUES (@id, @sessionId, @startedAt, @endedAt, @plan, @attendance, @notes, @answered, @stops, @letGo)`);
   const addItem = database.prepare(`
     INSERT INTO class_log_items
       (log_id, position, item_id, title, section, planned_ms, actual_ms, planned_times, done_times, outcome, parts)
@@ -89,6 +100,11 @@ export function logStore(database: Database, reader: LenientReader = readLenient
 
   const answer = database.prepare('UPDATE class_logs SET answered = @answered WHERE id = @id');
 
+  const letGo = database.prepare('UPDATE class_logs SET let_go = @letGo WHERE id = @id');
+  const ofGroup = database.prepare(`
+    SELECT log.id FROM class_logs AS log JOIN sessions ON sessions.id = log.session_id
+    WHERE sessions.group_id = ? ORDER BY julianday(log.started_at) DESC, log.id`);
+
   const find = (id: string): ClassLog | null => {
     const row = one.get(id);
     if (row === undefined) return null;
@@ -98,8 +114,7 @@ export function logStore(database: Database, reader: LenientReader = readLenient
         const { parts, ...others } = Parted.parse(item);
         return { ...others, parts: JSON.parse(parts) };
       });
-      const [plan, answered, stops] = [log.plan, log.answered, log.stops].map((json) => JSON.parse(json));
-      return ClassLog.parse({ ...log, plan, answered, stops, items: logged });
+      return ClassLog.parse({ ...log, ...documentsOf(log, JSON.parse), items: logged });
     });
   };
 
@@ -119,9 +134,8 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     // Who came and what to remember is said afterwards; what was taught is what makes it the same.
     isSame: (one, other) => one.id === other.id && equal(asTaught(one), asTaught(other)),
     add: atOnce(database, (log: ClassLog) => {
-      const { items: logged, plan, answered, stops, ...row } = log;
-      const documents = [plan, answered, stops].map((one) => JSON.stringify(one));
-      addLog.run({ ...row, plan: documents[0], answered: documents[1], stops: documents[2] });
+      const { items: logged, ...row } = log;
+      addLog.run({ ...row, ...documentsOf<unknown>(log, JSON.stringify) });
       for (const [position, item] of logged.entries())
         addItem.run({ ...item, parts: JSON.stringify(item.parts), logId: log.id, position });
     }),
@@ -132,6 +146,13 @@ export function logStore(database: Database, reader: LenientReader = readLenient
       if (!log) return false;
       return answer.run({ id, answered: JSON.stringify([...new Set([...log.answered, itemId])]) }).changes > 0;
     }),
+    letGo: atOnce(database, (id: string, what: ClassLog['letGo'][number]) => {
+      const log = find(id);
+      if (!log) return false;
+      const others = log.letGo.filter((one) => !equal(one, what));
+      return letGo.run({ id, letGo: JSON.stringify([...others, what]) }).changes > 0;
+    }),
+    ofGroup: (groupId) => ofGroup.all(groupId).map((row) => Named.parse(row).id),
     annotate: (id, notes) => annotate.run({ id, ...notes }).changes > 0,
   };
 }

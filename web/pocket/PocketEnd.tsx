@@ -72,6 +72,7 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
         notes: markNotes(teaching, clockOf(began), (itemId) => titleOf(session, itemId, find)).join('\n'),
         stops: teaching.stops,
         answered: [],
+        letGo: [],
       },
       taken: takenSaid(asked, taken),
     };

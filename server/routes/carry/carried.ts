@@ -94,6 +94,7 @@ async function fromCode(code: string, { sessions, courses, find }: Stores): Prom
       notes: '',
       stops: [],
       answered: [],
+      letGo: [],
     },
     taken: asked(session.id).flatMap(({ thread }, at) => {
       const said = taken[at];

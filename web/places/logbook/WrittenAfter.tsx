@@ -78,6 +78,7 @@ function Form({ session }: { readonly session: Session }) {
         notes: '',
         stops: [],
         answered: [],
+        letGo: [],
       },
     }).unwrap();
     navigate(`/logbook/${written.id}`);

@@ -63,6 +63,7 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
         attendance: came,
         stops: teaching.stops,
         answered: [],
+        letGo: [],
         notes: [newcomerNote(teaching), ...markNotes(teaching, clock(startedAt), titled)].filter(Boolean).join('\n'),
       },
       present: teaching.present,

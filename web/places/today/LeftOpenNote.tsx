@@ -7,6 +7,7 @@ import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
 import { dayInWords, today } from '../../app/words';
+import { useTakenOver } from './useTakenOver';
 
 const ANSWER_WORDS: Readonly<Record<OpenAnswer['kind'], string>> = {
   'put-in': 'Put it in',
@@ -31,28 +32,12 @@ export function LeftOpenNote({ session, revision }: Props) {
 function LeftOpenOf({ log, session, revision }: Props & { readonly log: ClassLog }) {
   const { find } = useRepertoire();
   const { message } = App.useApp();
-  const [save, { isLoading }] = api.useSaveSessionMutation();
+  const { takeOver, isSaving } = useTakenOver(session, revision);
   const [answerOpen] = api.useAnswerOpenMutation();
   const open = leftOpen(log, session, find);
   // What is put in or taken higher is seen in the class itself: taken back there, it is open again.
-  const take = async (title: string, answer: OpenAnswer) => {
-    try {
-      const { revision: saved } = await save({ session: withAnswer(session, answer), revision }).unwrap();
-      message.open({
-        content: (
-          <>
-            {title}: {ANSWER_WORDS[answer.kind].toLowerCase()}.{' '}
-            <Button size="small" onClick={() => void save({ session, revision: saved })}>
-              Undo
-            </Button>
-          </>
-        ),
-        duration: 8,
-      });
-    } catch (error) {
-      message.error(whyRefused(error));
-    }
-  };
+  const take = (title: string, answer: OpenAnswer) =>
+    takeOver(withAnswer(session, answer), `${title}: ${ANSWER_WORDS[answer.kind].toLowerCase()}.`);
   const letGo = async (itemId: string) => {
     const { error } = await answerOpen({ id: log.id, itemId });
     if (error) message.error(whyRefused(error));
@@ -73,7 +58,7 @@ function LeftOpenOf({ log, session, revision }: Props & { readonly log: ClassLog
                 <Button
                   key={answer.kind}
                   size="small"
-                  disabled={isLoading}
+                  disabled={isSaving}
                   onClick={() => void take(one.title, answer)}
                   aria-label={`${one.title}: ${ANSWER_WORDS[answer.kind].toLowerCase()}`}
                 >
@@ -83,7 +68,7 @@ function LeftOpenOf({ log, session, revision }: Props & { readonly log: ClassLog
               <Button
                 size="small"
                 type="text"
-                disabled={isLoading}
+                disabled={isSaving}
                 onClick={() => void letGo(one.itemId)}
                 aria-label={`${one.title}: let it go`}
               >

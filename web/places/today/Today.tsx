@@ -19,6 +19,7 @@ import { InHand } from './InHand';
 import { LeftOpenNote } from './LeftOpenNote';
 import { NotWritten } from './NotWritten';
 import { nextOf } from './nextClass';
+import { OfferedNote } from './OfferedNote';
 import { UnreadNote } from './UnreadNote';
 import './today.css';
 
@@ -66,6 +67,7 @@ function NextClass({ summary }: { readonly summary: SessionSummary }) {
     <>
       <NextClassShown session={data.session} />
       <LeftOpenNote session={data.session} revision={data.revision} />
+      <OfferedNote session={data.session} revision={data.revision} />
     </>
   ) : (
     <Waiting />
