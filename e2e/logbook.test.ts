@@ -134,12 +134,12 @@ test('a class taught without the tablet is written down in a minute: as planned 
   expect(faults).toEqual([]);
 });
 
-test('over time: three pictures with their tables, what was practised and not for long, and a side followed through the notes', async () => {
+test('over time: four pictures with their tables, what was practised and not for long, and a side followed through the notes', async () => {
   const { page, faults } = await openPage(on.browser);
   await go(page, `${on.house.url}/logbook`);
   await press(page, 'Over time');
   await page.waitForSelector('.over-time canvas');
-  expect(await page.$$eval('.over-time canvas', (all) => all.length)).toBe(3);
+  expect(await page.$$eval('.over-time canvas', (all) => all.length)).toBe(4);
   await page.$$eval('.over-time-table summary', (all) => {
     for (const one of all) (one as HTMLElement).click();
   });
@@ -151,5 +151,39 @@ test('over time: three pictures with their tables, what was practised and not fo
   await page.waitForFunction(() => document.querySelectorAll('.over-time-noted li').length === 1);
   await textOf(page, '.over-time-noted', /One knee grumbled in the bow, left/);
   expect(await graveFaults(page)).toEqual([]);
+  expect(faults).toEqual([]);
+});
+
+test('what was felt is written in a record row by row, and followed side by side over the weeks', async () => {
+  const { page, faults } = await openPage(on.browser);
+  await go(page, `${on.house.url}/logbook/evening-week-3-taught`);
+  const choose = async (label: string, option: string) => {
+    await click(page, `[aria-label="${label}"]`);
+    await page.waitForFunction(
+      (wanted: string) =>
+        [...document.querySelectorAll('.ant-select-item-option')].some(({ textContent }) => textContent === wanted),
+      {},
+      option,
+    );
+    await page.evaluate((wanted: string) => {
+      const all = [...document.querySelectorAll<HTMLElement>('.ant-select-item-option')];
+      all.find(({ textContent }) => textContent === wanted)?.click();
+    }, option);
+  };
+  await textOf(page, '.felt', /Something was felt/);
+  await press(page, 'Something was felt');
+  await choose('Which side 1', 'left');
+  await choose('Where 1', 'hips');
+  await choose('Whose 1', 'Ada');
+  await press(page, 'Write down what was felt');
+  await page.waitForFunction(
+    () => !/Write down what was felt/.test(document.querySelector('.felt')?.textContent ?? ''),
+  );
+  expect(await graveFaults(page)).toEqual([]);
+  await go(page, `${on.house.url}/logbook`);
+  await press(page, 'Over time');
+  await page.waitForSelector('[aria-label="How often it was felt, class by class and side by side"]');
+  await page.$$eval('.over-time-table summary', (all) => (all.at(-1) as HTMLElement).click());
+  await textOf(page, '.over-time', /tight, left hips/);
   expect(faults).toEqual([]);
 });

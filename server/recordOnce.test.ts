@@ -53,12 +53,15 @@ test('the later record takes the place of the other when that is said, and what 
   const log = await tonight('tablet');
   await record({ log });
   await house.ask('PUT', '/api/logs/tablet', { attendance: 9, notes: 'A cold hall' });
+  const felt = [{ id: 'a', what: 'tight', region: 'hips', side: 'left', itemId: null, personId: null, words: '' }];
+  await house.ask('PUT', '/api/logs/tablet/felt', felt);
   const phone = { ...log, id: 'phone', startedAt: later(log.startedAt, 2), notes: 'Knees' };
   expect((await record({ log: phone, insteadOf: 'something-else' })).status).toBe(409);
   expect((await record({ log: phone, insteadOf: 'tablet' })).status).toBe(201);
   expect(await ids()).not.toContain('tablet');
   const now = ClassLog.parse(await (await house.ask('GET', '/api/logs/phone')).json());
   expect(now).toMatchObject({ attendance: 9, notes: 'Knees\nA cold hall' });
+  expect(await (await house.ask('GET', '/api/felt')).json()).toMatchObject([{ id: 'a', logId: 'phone' }]);
 });
 
 test('the same plan taught again on another evening is another class', async () => {

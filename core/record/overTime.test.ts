@@ -14,6 +14,7 @@ const point = (day: string, more: Partial<LogPoint> = {}): LogPoint => ({
   safeMs: 3_590_000,
   isWhole: true,
   sections: { main: 1_830_000, 'cool-down': 300_000 },
+  load: { thighs: 9.5, shoulders: 4, back: 3.2 },
   attendance: 12,
   movements: ['cloud-hands'],
   notes: '',

@@ -39,6 +39,15 @@ export function minutesOfSections(points: readonly LogPoint[], sections: readonl
   };
 }
 
+/** What each class asked of the thighs, the shoulders and the low back, index times minutes. */
+export const loadOverTime = (points: readonly LogPoint[]): Table => ({
+  columns: ['Day', 'Class', 'Thighs', 'Shoulders', 'Low back'],
+  rows: inTime(points).map((point) => {
+    const { thighs = null, shoulders = null, back = null } = point.load ?? {};
+    return [dayOf(point), point.title, thighs, shoulders, back];
+  }),
+});
+
 /** How many came to each class. */
 export const cameOverTime = (points: readonly LogPoint[]): Table => ({
   columns: ['Day', 'Class', 'Came'],

@@ -21,8 +21,8 @@ export interface LogStore {
   isSame(one: ClassLog, other: ClassLog): boolean;
   /** Adds a record; its id must be free. */
   add(log: ClassLog): void;
-  /** Takes a record away with who came to it. */
-  remove(id: string): void;
+  /** Writes a record in place of another of the same class: who came to that and what was felt in it stay. */
+  replace(id: string, log: ClassLog): void;
   /** Answers false where there is no such log. */
   annotate(id: string, notes: LogNotes): boolean;
   /** Says that a line that was left open is answered. Answers false where there is no such log. */
@@ -96,6 +96,10 @@ export function logStore(database: Database, reader: LenientReader = readLenient
       AND julianday(started_at) < julianday(@endedAt) AND julianday(ended_at) > julianday(@startedAt)
     ORDER BY started_at LIMIT 1`);
   const remove = database.prepare('DELETE FROM class_logs WHERE id = ?');
+  const cameTo = database.prepare('SELECT person_id AS personId FROM attendance WHERE log_id = ?');
+  const feltIn = database.prepare('SELECT id, document FROM felt WHERE log_id = ?');
+  const comes = database.prepare('INSERT INTO attendance (log_id, person_id) VALUES (@logId, @personId)');
+  const feels = database.prepare('INSERT INTO felt (log_id, id, document) VALUES (@logId, @id, @document)');
   const annotate = database.prepare('UPDATE class_logs SET attendance = @attendance, notes = @notes WHERE id = @id');
 
   const answer = database.prepare('UPDATE class_logs SET answered = @answered WHERE id = @id');
@@ -118,6 +122,13 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     });
   };
 
+  const add = atOnce(database, (log: ClassLog) => {
+    const { items: logged, ...row } = log;
+    addLog.run({ ...row, ...documentsOf<unknown>(log, JSON.stringify) });
+    for (const [position, item] of logged.entries())
+      addItem.run({ ...item, parts: JSON.stringify(item.parts), logId: log.id, position });
+  });
+
   return {
     all: () =>
       all.all().flatMap((row) => {
@@ -133,13 +144,14 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     },
     // Who came and what to remember is said afterwards; what was taught is what makes it the same.
     isSame: (one, other) => one.id === other.id && equal(asTaught(one), asTaught(other)),
-    add: atOnce(database, (log: ClassLog) => {
-      const { items: logged, ...row } = log;
-      addLog.run({ ...row, ...documentsOf<unknown>(log, JSON.stringify) });
-      for (const [position, item] of logged.entries())
-        addItem.run({ ...item, parts: JSON.stringify(item.parts), logId: log.id, position });
+    add,
+    replace: atOnce(database, (id: string, log: ClassLog) => {
+      const [came, felt] = [cameTo.all(id), feltIn.all(id)];
+      remove.run(id);
+      add(log);
+      for (const row of came) comes.run({ ...(row as object), logId: log.id });
+      for (const row of felt) feels.run({ ...(row as object), logId: log.id });
     }),
-    remove: (id) => void remove.run(id),
     hasOf: (sessionId) => ofSession.get(sessionId) !== undefined,
     answer: atOnce(database, (id: string, itemId: string) => {
       const log = find(id);

@@ -11,6 +11,7 @@ const WHERE: Readonly<Record<string, Mention['where']>> = {
   sessions: 'class',
   class_bases: 'class',
   class_logs: 'record',
+  felt: 'record',
   courses: 'course',
   halls: 'hall',
 };

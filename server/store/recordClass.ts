@@ -36,8 +36,8 @@ export const recordClass = ({ database, logs, people, courses }: Stores) =>
     if (there && logs.isSame(there, log)) return { kind: 'there already', log: there };
     if (there && there.id !== insteadOf) return { kind: 'recorded otherwise', there };
     const written = there ? inPlaceOf(log, there) : log;
-    if (there) logs.remove(there.id);
-    logs.add(written);
+    if (there) logs.replace(there.id, written);
+    else logs.add(written);
     const known = present.filter((id) => people.find(id));
     if (known.length > 0) people.note(log.id, known);
     const of = log.plan.course;

@@ -4,6 +4,7 @@ import type { Ceiling } from '../../demand/ceilings';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../../demand/channels';
 import { Compartments } from '../../demand/compartments';
 import type { Limits } from '../limits/limitsFor';
+import { indexMinutes } from './indexMinutes';
 import type { DemandPiece } from './sessionDemand';
 
 export type Compartment = 'fast' | 'slow';
@@ -64,16 +65,11 @@ function partsOf(
 
 const COMPARTMENTS: readonly Compartment[] = ['fast', 'slow'];
 
-/** The compartments of every channel at the end of a class, and the index-seconds of each. */
-function filledWith(pieces: readonly DemandPiece[]) {
+/** The compartments of every channel at the end of a class. */
+function filledWith(pieces: readonly DemandPiece[]): Compartments {
   const compartments = new Compartments();
-  const worked = new Float64Array(CHANNELS.length);
-  for (const { demand, seconds } of pieces) {
-    compartments.fill(demand.channels, seconds);
-    for (let channel = 0; channel < worked.length; channel += 1)
-      worked[channel] = (worked[channel] as number) + (demand.channels[channel] as number) * seconds;
-  }
-  return { compartments, worked };
+  for (const { demand, seconds } of pieces) compartments.fill(demand.channels, seconds);
+  return compartments;
 }
 
 /**
@@ -82,14 +78,13 @@ function filledWith(pieces: readonly DemandPiece[]) {
  * @param ceilings those of the group
  */
 export function sessionStrain(pieces: readonly DemandPiece[], ceilings: Limits['ceilings']): RegionStrain[] {
-  const { compartments, worked } = filledWith(pieces);
+  const compartments = filledWith(pieces);
+  const minutes = indexMinutes(pieces);
   return Region.options.map((region): RegionStrain => {
     const ceiling = ceilings[region];
     let worst = { percent: 0, piece: -1, channel: -1, compartment: 'fast' as Compartment };
-    let indexMinutes = 0;
     for (const [channel, one] of CHANNELS.entries()) {
       if (one.region !== region) continue;
-      indexMinutes += (worked[channel] as number) / 60;
       for (const compartment of COMPARTMENTS) {
         const { most, at } = compartments[compartment];
         const percent = percentOf(most[channel] as number, region, compartment, ceiling);
@@ -105,7 +100,7 @@ export function sessionStrain(pieces: readonly DemandPiece[], ceilings: Limits['
       percent,
       atMs: last ? last.startMs + last.seconds * 1000 : 0,
       parts: last ? partsOf(pieces, channel, piece, tauOf(region, compartment), ceiling[compartment]) : [],
-      indexMinutes,
+      indexMinutes: minutes.get(region) ?? 0,
     };
   });
 }

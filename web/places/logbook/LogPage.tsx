@@ -7,6 +7,7 @@ import type { ClassLog, LoggedItem } from '../../../core/record/classLog';
 import { type Witnessed, witnessedIn } from '../../../core/record/witnessed';
 import { minutes } from '../../../core/words/clockWords';
 import { api } from '../../app/server/api';
+import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords, sectionWord, today } from '../../app/words';
 import { StopPageButton } from '../../class/StopPageButton';
@@ -14,6 +15,8 @@ import { differenceWords } from './differenceWords';
 import { WhatWasTaken } from './WhatWasTaken';
 import { WhoCame } from './WhoCame';
 import './logbook.css';
+
+const WhatWasFelt = lazyPart(async () => (await import('./WhatWasFelt')).WhatWasFelt, { what: 'What was felt' });
 
 /** One class as it was taught: line by line what was done against what was planned, who came, what to remember. */
 export function LogPage() {
@@ -61,6 +64,7 @@ function Shown({ log }: { readonly log: ClassLog }) {
         className="bare log-stopped"
       />
       {log.plan.course && <WhatWasTaken of={log.plan.course} />}
+      <WhatWasFelt log={log} />
       <table className="log-lines">
         <thead>
           <tr>

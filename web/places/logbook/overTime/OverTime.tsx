@@ -9,6 +9,7 @@ import {
   cameOverTime,
   endsAgainstSlot,
   inTime,
+  loadOverTime,
   minutesOfSections,
   notedWith,
   practisedOverTime,
@@ -19,6 +20,7 @@ import { api } from '../../../app/server/api';
 import { logbookApi } from '../../../app/server/logbookApi';
 import { sectionWord, today } from '../../../app/words';
 import { BehindIt } from './BehindIt';
+import { FollowedShown } from './FollowedShown';
 import { type Series, SeriesChart } from './SeriesChart';
 
 const ALL = 'all';
@@ -42,7 +44,11 @@ export function OverTime() {
         options={[{ value: ALL, label: 'All groups' }, ...groups.map(({ id, name }) => ({ value: id, label: name }))]}
         popupMatchSelectWidth={false}
       />
-      {shown.length === 0 ? <p>No class of this group is recorded yet.</p> : <Shown points={shown} />}
+      {shown.length === 0 ? (
+        <p>No class of this group is recorded yet.</p>
+      ) : (
+        <Shown points={shown} groupId={of === ALL ? null : of} />
+      )}
     </section>
   );
 }
@@ -63,7 +69,7 @@ function HeldWords({ points }: { readonly points: readonly LogPoint[] }) {
   );
 }
 
-function Shown({ points }: { readonly points: readonly LogPoint[] }) {
+function Shown({ points, groupId }: { readonly points: readonly LogPoint[]; readonly groupId: string | null }) {
   const { newest } = useRepertoire();
   const sorted = useMemo(() => inTime(points), [points]);
   const days = useMemo(() => sorted.map(({ startedAt }) => dayjs(startedAt).format('D MMM')), [sorted]);
@@ -91,6 +97,14 @@ function Shown({ points }: { readonly points: readonly LogPoint[] }) {
       ),
     [sorted],
   );
+  const load = useMemo(
+    (): Series[] => [
+      { name: 'Thighs', colour: 'clay', values: sorted.map((point) => point.load?.thighs ?? null) },
+      { name: 'Shoulders', colour: 'reed', values: sorted.map((point) => point.load?.shoulders ?? null) },
+      { name: 'Low back', colour: 'plum', values: sorted.map((point) => point.load?.back ?? null) },
+    ],
+    [sorted],
+  );
   const came = useMemo(
     (): Series[] => [{ name: 'Came', colour: 'plum', values: sorted.map(({ attendance }) => attendance) }],
     [sorted],
@@ -114,11 +128,21 @@ function Shown({ points }: { readonly points: readonly LogPoint[] }) {
         isStacked
       />
       <BehindIt table={minutesOfSections(points, SECTION_ORDER)} file="vesperum-sections" />
+      <h2>Load</h2>
+      <SeriesChart
+        label="What each class asked of the thighs, the shoulders and the low back"
+        unit="index minutes"
+        days={days}
+        series={load}
+      />
+      <p className="faded">An index of what was asked, over the minutes it was asked; not a medical measure.</p>
+      <BehindIt table={loadOverTime(points)} file="vesperum-load" />
       <h2>Who came</h2>
       <SeriesChart label="How many came to each class" unit="people" days={days} series={came} />
       <BehindIt table={cameOverTime(points)} file="vesperum-attendance" />
       <h2>Practised, and not for long</h2>
       <BehindIt table={practised} file="vesperum-practised" />
+      <FollowedShown key={groupId} points={points} groupId={groupId} />
       <Noted points={points} />
     </>
   );

@@ -70,7 +70,10 @@ export function SeriesChart({ label, unit, days, series, isStacked = false }: Pr
         animation: false,
         font: { family: "'Source Sans 3', sans-serif", size: 13 },
         maintainAspectRatio: false,
-        scales: { x: axis, y: { ...axis, title: { display: true, text: unit, color: ink } } },
+        scales: {
+          x: axis,
+          y: { ...axis, ticks: { ...axis.ticks, precision: 0 }, title: { display: true, text: unit, color: ink } },
+        },
         plugins: { legend: { display: series.length > 1, labels: { color: ink } } },
       },
     });

@@ -1,0 +1,67 @@
+import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
+import { baseId } from '../../core/movement/schema/version';
+import { Felt, FeltIn } from '../../core/record/felt';
+import type { FeltStore } from '../store/felt';
+import type { LogStore } from '../store/logs';
+import type { PeopleStore } from '../store/people';
+import { Refusal } from './reply/problem';
+import { body, fails, idParam, json } from './reply/replies';
+import { router } from './reply/router';
+
+const FeltList = z
+  .array(Felt)
+  .max(100)
+  .refine((all) => new Set(all.map(({ id }) => id)).size === all.length, 'two of them share an id');
+
+const list = createRoute({
+  method: 'get',
+  path: '/api/felt',
+  summary: 'What was felt in all classes that were recorded',
+  responses: { 200: json(z.array(FeltIn), 'What was felt, class by class') },
+});
+const put = createRoute({
+  method: 'put',
+  path: '/api/logs/{id}/felt',
+  summary: 'Say what was felt in a class, in place of what was said before',
+  request: { ...idParam, ...body(FeltList) },
+  responses: {
+    200: json(FeltList, 'What was felt'),
+    404: fails('There is none of that id'),
+    422: fails('A field is wrong'),
+  },
+});
+
+/** The movements of the lines of a record, by line; read once for each record. */
+function movementsOf(logs: LogStore): (logId: string, itemId: string | null) => string | null {
+  const known = new Map<string, ReadonlyMap<string, string>>();
+  const linesOf = (logId: string): ReadonlyMap<string, string> => {
+    const lines = logs.find(logId)?.plan.sections.flatMap(({ items }) => items) ?? [];
+    const found = new Map(
+      lines.flatMap((item) => (item.kind === 'movement' ? [[item.id, baseId(item.movementId)] as const] : [])),
+    );
+    known.set(logId, found);
+    return found;
+  };
+  return (logId, itemId) => (itemId === null ? null : ((known.get(logId) ?? linesOf(logId)).get(itemId) ?? null));
+}
+
+export const feltRoutes = (felt: FeltStore, logs: LogStore, people: PeopleStore): OpenAPIHono =>
+  router()
+    .openapi(list, (context) => {
+      const movementOf = movementsOf(logs);
+      return context.json(
+        felt.all().map((one) => ({ ...one, movementId: movementOf(one.logId, one.itemId) })),
+        200,
+      );
+    })
+    .openapi(put, (context) => {
+      const said = context.req.valid('json');
+      const errors = said.flatMap(({ personId }, place) =>
+        personId === null || people.find(personId)
+          ? []
+          : [{ path: [place, 'personId'], message: `there is no person "${personId}"` }],
+      );
+      if (errors.length > 0) throw new Refusal(422, 'Somebody is not there.', { errors });
+      if (!felt.put(context.req.valid('param').id, said)) throw new Refusal(404, 'There is no such log.');
+      return context.json(said, 200);
+    });
