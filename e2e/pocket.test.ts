@@ -164,12 +164,12 @@ test('with practice for at home comes a tally, counted, taken back and kept', as
   await click(page, '.tally-tap');
   await press(page, 'by 9');
   await click(page, '.tally-tap');
-  await textOf(page, '.tally-tap', /^81today/);
+  await textOf(page, '.tally-tap', /^81of 300 today/);
   await press(page, 'Take back');
-  await textOf(page, '.tally-tap', /^72today/);
+  await textOf(page, '.tally-tap', /^72of 300 today/);
   expect(await graveFaults(page)).toEqual([]);
   await page.reload();
-  await textOf(page, '.tally-tap', /^72today/);
+  await textOf(page, '.tally-tap', /^72of 300 today/);
   await press(page, 'Begin');
   await page.waitForSelector('main.teach[data-plan-ms]');
   await press(page, 'End');

@@ -1,12 +1,8 @@
 import { z } from 'zod';
-import { Taken } from '../course/schema/course';
 import { ClassLog } from '../record/classLog';
-import { LineId, Slug } from '../words/ids';
+import { Slug } from '../words/ids';
 import { Problem } from './api';
-
-/** How one thing that was taught was taken, by its thread in the course. */
-export const TakenOf = z.object({ thread: LineId, taken: Taken });
-export type TakenOf = z.infer<typeof TakenOf>;
+import { TakenOf } from './pocket/pocketClass';
 
 /** A class as it is written down at its end: its record, who of its group came, and how what was taught was taken. */
 export const TaughtClass = z.object({

@@ -1,5 +1,16 @@
 import fc from 'fast-check';
-import { addTally, EMPTY_TALLY, TALLY_STEPS, Tally, tallyDays, undoTally } from './tally';
+import {
+  addTally,
+  aimOn,
+  beginTally,
+  EMPTY_TALLY,
+  stopTally,
+  TALLY_STEPS,
+  Tally,
+  type TallyAim,
+  tallyDays,
+  undoTally,
+} from './tally';
 
 const DAY = '2026-11-27';
 
@@ -27,4 +38,31 @@ test('taking back undoes exactly what was added, on whichever day', () => {
       },
     ),
   );
+});
+
+describe('minutes that grow', () => {
+  const aim: TallyAim = { by: 'minutes', from: 1, to: 3 };
+  const after = (...seconds: number[]) =>
+    seconds.reduce((tally, many, at) => (many > 0 ? addTally(tally, `2026-11-0${at + 1}`, many) : tally), EMPTY_TALLY);
+  const on = (tally: Tally, day: string) => aimOn(aim, tally, day) / 60;
+
+  test('grow by one after each day that brought them, and no further than they are meant to', () => {
+    expect(on(EMPTY_TALLY, '2026-11-01')).toBe(1);
+    expect(on(after(60), '2026-11-02')).toBe(2);
+    // What is done today changes nothing of what was meant for today.
+    expect(on(after(60, 120), '2026-11-02')).toBe(2);
+    expect(on(after(60, 120, 180, 240), '2026-11-05')).toBe(3);
+  });
+  test('stay where a day was left out or brought less: nobody starts anew', () => {
+    expect(on(after(60, 0, 119), '2026-11-04')).toBe(2);
+    expect(aimOn({ by: 'times', daily: 300 }, after(60), '2026-11-04')).toBe(300);
+  });
+  test('are measured from beginning to end; one that was forgotten counts two hours', () => {
+    const running = beginTally(EMPTY_TALLY, 1000);
+    expect(beginTally(running, 9000).since).toBe(1000);
+    expect(stopTally(running, DAY, 62_999)).toMatchObject({ days: { [DAY]: 61 }, since: null });
+    expect(stopTally(running, DAY, 86_400_000).days[DAY]).toBe(7200);
+    expect(stopTally(EMPTY_TALLY, DAY, 1)).toEqual(EMPTY_TALLY);
+    expect(stopTally(running, DAY, 1200)).toEqual(EMPTY_TALLY);
+  });
 });

@@ -1,78 +1,48 @@
 import { useState } from 'react';
+import type { z } from 'zod';
 import { classMark } from '../../core/formats/pocket/recordCode';
-import { addTally, EMPTY_TALLY, TALLY_STEPS, Tally, tallyDays, undoTally } from '../../core/practice/tally';
+import { tallyAfter } from '../../core/practice/ownPractice';
+import { EMPTY_TALLY, Tally, TallyAim } from '../../core/practice/tally';
 import type { Session } from '../../core/session/plan/session';
 import { download } from '../app/machine/download';
 import { machineShelf } from '../app/machine/storage';
+import { AimFields, USUAL_AIMS } from '../practice/AimFields';
+import { TallyDays } from '../practice/TallyDays';
+import { TallyTap } from '../practice/TallyTap';
 
-/** The local day, YYYY-MM-DD. */
-function thisDay(): string {
-  const now = new Date();
-  const offset = now.getTimezoneOffset() * 60_000;
-  return new Date(now.getTime() - offset).toISOString().slice(0, 10);
+/** What this device keeps under a key, and how it is kept; what cannot be read is begun anew. */
+function useHere<Thing>(key: string, schema: z.ZodType<Thing>, begin: Thing): [Thing, (to: Thing) => void] {
+  const [thing, setThing] = useState((): Thing => {
+    try {
+      return schema.parse(JSON.parse(machineShelf.find(key) ?? ''));
+    } catch {
+      return begin;
+    }
+  });
+  const change = (to: Thing) => {
+    machineShelf.keep(key, JSON.stringify(to));
+    setThing(to);
+  };
+  return [thing, change];
 }
 
-function found(key: string): Tally {
-  try {
-    return Tally.parse(JSON.parse(machineShelf.find(key) ?? ''));
-  } catch {
-    return EMPTY_TALLY;
-  }
-}
-
-/** A daily number of something easy: one large area to tap, taken back as easily, kept on this device, given back if wished. */
+/** A daily number of something easy, or minutes that grow: taken back as easily, kept on this device, given back if wished. */
 export function TallyHere({ session }: { readonly session: Session }) {
   const key = `vesperum.tally.${classMark(session)}`;
-  const [tally, setTally] = useState(() => found(key));
-  const [step, setStep] = useState<number>(1);
-  const day = thisDay();
-  const change = (next: Tally) => {
-    machineShelf.keep(key, JSON.stringify(next));
-    setTally(next);
-  };
+  const [aim, setAim] = useHere<TallyAim>(`${key}.aim`, TallyAim, USUAL_AIMS.times);
+  const [times, setTimes] = useHere<Tally>(key, Tally, EMPTY_TALLY);
+  const [seconds, setSeconds] = useHere<Tally>(`${key}.seconds`, Tally, EMPTY_TALLY);
+  const [tally, setTally] = aim.by === 'times' ? [times, setTimes] : [seconds, setSeconds];
+  const save = () =>
+    download(new Blob([JSON.stringify(tally.days, null, 2)], { type: 'application/json' }), 'tally.json');
   return (
     <section className="tally" aria-label="A tally of the day">
-      <button type="button" className="tally-tap" onClick={() => change(addTally(tally, day, step))}>
-        <span className="teach-number number">{tally.days[day] ?? 0}</span>
-        <span>today, a tap for {step}</span>
+      <TallyTap aim={aim} tally={tally} onAct={(act) => setTally(tallyAfter(tally, act))} />
+      <AimFields aim={aim} onAim={setAim} />
+      <button type="button" className="tally-press" onClick={save}>
+        Save it
       </button>
-      <div className="teach-people">
-        {TALLY_STEPS.map((many) => (
-          <button
-            key={many}
-            type="button"
-            className="teach-press"
-            aria-pressed={step === many}
-            onClick={() => setStep(many)}
-          >
-            by {many}
-          </button>
-        ))}
-        <button
-          type="button"
-          className="teach-press"
-          disabled={tally.added.length === 0}
-          onClick={() => change(undoTally(tally))}
-        >
-          Take back
-        </button>
-        <button
-          type="button"
-          className="teach-press"
-          onClick={() =>
-            download(new Blob([JSON.stringify(tally.days, null, 2)], { type: 'application/json' }), 'tally.json')
-          }
-        >
-          Save it
-        </button>
-      </div>
-      <ul className="tally-days">
-        {tallyDays(tally).map((one) => (
-          <li key={one.day} className="number">
-            {one.day}: {one.many}
-          </li>
-        ))}
-      </ul>
+      <TallyDays aim={aim} tally={tally} />
     </section>
   );
 }

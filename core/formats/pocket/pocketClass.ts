@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Taken } from '../../course/schema/course';
 import type { Hall } from '../../hall/hall';
 import { sheetLines } from '../../hall/sheetLines';
 import { type FindMovement, Movement } from '../../movement/schema/movement';
@@ -6,7 +7,6 @@ import { ClassLog } from '../../record/classLog';
 import { Session } from '../../session/plan/session';
 import { movementIdsOf } from '../../session/schedule/settleItem';
 import { LineId } from '../../words/ids';
-import { TakenOf } from '../taughtClass';
 
 /** Something that was taught, and is asked after at the end: by its thread in the course, and its title. */
 export const AskedAfter = z.object({ thread: LineId, title: z.string().max(200) });
@@ -26,6 +26,10 @@ export const PocketClass = z.object({
   sheet: z.array(z.object({ label: z.string(), words: z.string() })),
 });
 export type PocketClass = z.infer<typeof PocketClass>;
+
+/** How one thing that was taught was taken, by its thread in the course. */
+export const TakenOf = z.object({ thread: LineId, taken: Taken });
+export type TakenOf = z.infer<typeof TakenOf>;
 
 /** What a class taught from its file gives back: the record, and how what was taught was taken. */
 export const PocketRecord = z.object({

@@ -1,3 +1,4 @@
+import dayjs from 'dayjs';
 import equal from 'fast-deep-equal';
 import type { Plan } from '../../session/plan/session';
 import type { Timeline } from '../../session/timeline/segment';
@@ -60,7 +61,6 @@ interface InHand {
  */
 export function takeUp<Kept extends InHand>(timeline: Timeline, kept: Kept, now: number): Kept {
   const away = now - kept.seenAt;
-  if (away < 0 || away >= SAME_EVENING)
-    return { ...kept, startedAt: new Date(now - kept.teaching.wallMs).toISOString() };
+  if (away < 0 || away >= SAME_EVENING) return { ...kept, startedAt: dayjs(now - kept.teaching.wallMs).toISOString() };
   return { ...kept, teaching: passUnled(timeline, kept.teaching, away) };
 }

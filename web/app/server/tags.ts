@@ -8,6 +8,7 @@ export const TAGS = [
   'groups',
   'asides',
   'passages',
+  'practice',
   'wording',
   'backups',
   'sessionPages',

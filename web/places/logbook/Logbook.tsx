@@ -18,6 +18,11 @@ import './logbook.css';
 
 const OverTime = lazyPart(async () => (await import('./overTime/OverTime')).OverTime, { what: 'Over time' });
 
+const OwnPractices = lazyPart(async () => (await import('./practice/OwnPractices')).OwnPractices, {
+  what: 'My own practice',
+  whenIdle: true,
+});
+
 const PAGE = 50;
 
 const COLUMNS: readonly Column<LogSummary>[] = [
@@ -75,6 +80,7 @@ export function Logbook() {
         columns={COLUMNS}
       />
       <BringBack />
+      <OwnPractices />
       <WhatIsLearnt />
       {isOverTime ? (
         <RepertoireGate>

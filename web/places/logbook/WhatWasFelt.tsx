@@ -1,7 +1,6 @@
 import { App, Button, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { Region } from '../../../core/body/written/region';
 import { comesOn } from '../../../core/group/person';
 import type { ClassLog } from '../../../core/record/classLog';
 import { FELT_SIDES, FELT_WORDS, type Felt } from '../../../core/record/felt';
@@ -10,13 +9,13 @@ import { api } from '../../app/server/api';
 import { logbookApi } from '../../app/server/logbookApi';
 import { whyRefused } from '../../app/server/problemIn';
 import { Rows } from '../../class/Rows';
+import { REGION_OPTIONS } from '../../class/regionOptions';
 import './felt.css';
 
 const optionsOf = (words: Readonly<Record<string, string>>) =>
   Object.entries(words).map(([value, label]) => ({ value, label }));
 const KINDS = optionsOf(FELT_WORDS);
 const SIDES = optionsOf(FELT_SIDES);
-export const REGIONS = Region.options.map((value) => ({ value, label: value.replace('-', ' ') }));
 
 const fresh = (): Felt => ({
   id: freshId('felt'),
@@ -114,7 +113,7 @@ function FeltRow({ row, place, lines, people, onChange }: RowProps) {
     <div className="felt-row">
       {field('what', 'What was felt', KINDS, 'what')}
       {field('side', 'Which side', SIDES, 'no side')}
-      {field('region', 'Where', REGIONS, 'where')}
+      {field('region', 'Where', REGION_OPTIONS, 'where')}
       {field('itemId', 'In which line', lines, 'in which line')}
       {people.length > 0 && field('personId', 'Whose', people, 'whose')}
       <Input

@@ -7,7 +7,7 @@ import type { LogPoint } from '../../../../core/record/logPoint';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { logbookApi } from '../../../app/server/logbookApi';
-import { REGIONS } from '../WhatWasFelt';
+import { REGION_OPTIONS } from '../../../class/regionOptions';
 import { BehindIt } from './BehindIt';
 import { type Series, SeriesChart } from './SeriesChart';
 
@@ -63,7 +63,7 @@ export function FollowedShown({ points, groupId }: Props) {
                 group.people.map(({ id, called }) => ({ value: id, label: called })),
               )}
             {choose('movementId', 'In any movement', moved)}
-            {choose('region', 'Anywhere', REGIONS)}
+            {choose('region', 'Anywhere', REGION_OPTIONS)}
           </p>
           <SeriesChart
             label="How often it was felt, class by class and side by side"
