@@ -10,8 +10,8 @@ import { go, openBrowser, openPage } from '../e2e/house';
 import { openHouse, openHouseIn, type RunningHouse } from '../e2e/runningHouse';
 import { readForms, readRepertoire } from '../server/repertoire';
 import { openDatabase } from '../server/store/file/open';
-import { logStore } from '../server/store/logs';
 import { movementStore } from '../server/store/movements';
+import { logStore } from '../server/store/record/logs';
 import { sessionStore } from '../server/store/sessions';
 
 /**

@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import { heldClasses } from '../core/course/calendar/courseClasses';
-import type { StoredCourse } from '../core/formats/courseApi';
+import type { StoredCourse } from '../core/formats/api/courseApi';
 import { courseIn, courseKept, drawnIn, putJson } from './courseDesk';
 import { press, stored } from './desk';
 import { graveFaults } from './graveFaults';

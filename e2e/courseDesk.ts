@@ -1,5 +1,5 @@
-import type { SessionSummary } from '../core/formats/api';
-import type { StoredCourse } from '../core/formats/courseApi';
+import type { SessionSummary } from '../core/formats/api/api';
+import type { StoredCourse } from '../core/formats/api/courseApi';
 
 /** Courses as the server holds them. */
 

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import type { StoredCourse } from '../core/formats/courseApi';
+import type { StoredCourse } from '../core/formats/api/courseApi';
 import { courseIn, courseKept } from './courseDesk';
 import { press, stored, typeOver } from './desk';
 import { graveFaults } from './graveFaults';

@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
-import type { StoredSession } from '../core/formats/api';
+import type { StoredSession } from '../core/formats/api/api';
 import { type Session, Session as SessionSchema } from '../core/session/plan/session';
 import { classBegins } from '../core/session/plan/slotTime';
 import { timelineOf } from '../core/session/schedule/timeline';

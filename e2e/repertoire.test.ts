@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
-import type { Library } from '../core/formats/api';
+import type { Library } from '../core/formats/api/api';
 import { movementsToCsv } from '../core/formats/movementCsv';
 import { movementsToJson } from '../core/formats/movementJson';
 import type { Movement } from '../core/movement/schema/movement';

@@ -1,4 +1,4 @@
-import { Conflict, Problem, SessionSummary, StoredSession, TimelineReply } from '../core/formats/api';
+import { Conflict, Problem, SessionSummary, StoredSession, TimelineReply } from '../core/formats/api/api';
 import { ClassLog } from '../core/record/classLog';
 import { classSeconds } from '../core/session/plan/slotTime';
 import { inBreath, line, movement, outBreath, plan } from '../core/testing/sample';

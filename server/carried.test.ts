@@ -1,5 +1,5 @@
-import { StoredSession } from '../core/formats/api';
-import { StoredCourse } from '../core/formats/courseApi';
+import { StoredSession } from '../core/formats/api/api';
+import { StoredCourse } from '../core/formats/api/courseApi';
 import { WrittenRecord } from '../core/formats/pocket/pocketApi';
 import { type PocketRecord, packClass } from '../core/formats/pocket/pocketClass';
 import { carriedLogId, writeCode } from '../core/formats/pocket/recordCode';

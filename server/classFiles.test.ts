@@ -1,4 +1,4 @@
-import { Problem, StoredSession } from '../core/formats/api';
+import { Problem, StoredSession } from '../core/formats/api/api';
 import { writeClass } from '../core/formats/classJson';
 import type { Group } from '../core/group/group';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';

@@ -1,5 +1,5 @@
-import type { StoredSession } from '../core/formats/api';
-import { StoredCourse } from '../core/formats/courseApi';
+import type { StoredSession } from '../core/formats/api/api';
+import { StoredCourse } from '../core/formats/api/courseApi';
 import { Group } from '../core/group/group';
 import type { Session } from '../core/session/plan/session';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { GroupPeople } from '../core/formats/peopleApi';
+import { GroupPeople } from '../core/formats/api/peopleApi';
 import type { Group } from '../core/group/group';
 import { Hall, NOTHING_LESS, withLess } from '../core/hall/hall';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';

@@ -2,7 +2,7 @@ import { mkdirSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs
 import { join } from 'node:path';
 import SQLite from 'better-sqlite3';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import { BroughtBack, Keeping, TableDifference } from '../core/formats/keepingApi';
+import { BroughtBack, Keeping, TableDifference } from '../core/formats/api/keepingApi';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
 import { fingerprintOf } from './store/file/contents';
 import { backUpDay, backupFolder, daysKept } from './store/file/dailyBackups';

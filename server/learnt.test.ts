@@ -1,4 +1,4 @@
-import { LearntPart, StoredSession, TimelineReply } from '../core/formats/api';
+import { LearntPart, StoredSession, TimelineReply } from '../core/formats/api/api';
 import type { ClassLog } from '../core/record/classLog';
 import { LogPoint } from '../core/record/logPoint';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';

@@ -1,4 +1,4 @@
-import { SessionSummary, SessionsPage } from '../core/formats/api';
+import { SessionSummary, SessionsPage } from '../core/formats/api/api';
 import { openTestHouse, repertoire, type TestHouse } from '../demo/testHouse';
 import { sessionStore } from './store/sessions';
 

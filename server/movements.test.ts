@@ -1,4 +1,4 @@
-import { Library, type MovementsWritten } from '../core/formats/api';
+import { Library, type MovementsWritten } from '../core/formats/api/api';
 import { movementsFromCsv, movementsToCsv } from '../core/formats/movementCsv';
 import { movementsFromJson, movementsToJson } from '../core/formats/movementJson';
 import { Movement } from '../core/movement/schema/movement';

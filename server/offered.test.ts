@@ -1,4 +1,4 @@
-import { Offered, StoredSession } from '../core/formats/api';
+import { Offered, StoredSession } from '../core/formats/api/api';
 import type { ClassLog } from '../core/record/classLog';
 import { passedSince } from '../core/testing/passedSince';
 import { openTestHouse, repertoire, type TestHouse } from '../demo/testHouse';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { GroupPeople, Mention } from '../core/formats/peopleApi';
+import { GroupPeople, Mention } from '../core/formats/api/peopleApi';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
 import { backUpDay } from './store/file/dailyBackups';
 

@@ -1,6 +1,6 @@
-import { StoredCourse } from '../core/formats/courseApi';
-import { GroupPeople } from '../core/formats/peopleApi';
-import { RecordedOtherwise } from '../core/formats/taughtClass';
+import { StoredCourse } from '../core/formats/api/courseApi';
+import { GroupPeople } from '../core/formats/api/peopleApi';
+import { RecordedOtherwise } from '../core/formats/api/taughtClass';
 import { ClassLog } from '../core/record/classLog';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
 

@@ -1,7 +1,7 @@
 import { setImmediate as soon } from 'node:timers/promises';
 import { judgePlan } from '../core/course/weave/graph/judgePlan';
-import { TimelineReply } from '../core/formats/api';
-import { WeaveReply } from '../core/formats/courseApi';
+import { TimelineReply } from '../core/formats/api/api';
+import { WeaveReply } from '../core/formats/api/courseApi';
 import type { Movement } from '../core/movement/schema/movement';
 import type { Plan } from '../core/session/plan/session';
 import { fixtureWeave } from '../core/testing/madeUpWeave';

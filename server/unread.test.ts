@@ -1,4 +1,4 @@
-import { Unread } from '../core/formats/api';
+import { Unread } from '../core/formats/api/api';
 import { Passage } from '../core/session/plan/lineSet';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
 import { createApp } from './app';

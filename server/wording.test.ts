@@ -1,4 +1,4 @@
-import type { Library } from '../core/formats/api';
+import type { Library } from '../core/formats/api/api';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
 
 let house: TestHouse;

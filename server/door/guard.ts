@@ -2,7 +2,7 @@ import type { Context, MiddlewareHandler } from 'hono';
 import { except } from 'hono/combine';
 import { csrf } from 'hono/csrf';
 import { secureHeaders } from 'hono/secure-headers';
-import { ARCHIVE_PATH, ARCHIVE_TYPE } from '../../core/formats/keepingApi';
+import { ARCHIVE_PATH, ARCHIVE_TYPE } from '../../core/formats/api/keepingApi';
 import { problem } from '../routes/reply/problem';
 
 /** The largest body that is read, in bytes: a class of a thousand lines is well under it. */

@@ -1,6 +1,6 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
-import { ClassFileText, StoredSession } from '../../core/formats/api';
+import { ClassFileText, StoredSession } from '../../core/formats/api/api';
 import { readClass } from '../../core/formats/classJson';
 import { atOnce } from '../store/file/atOnce';
 import type { MovementStore } from '../store/movements';

@@ -1,7 +1,7 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
+import { CourseFileText, StoredCourse } from '../../core/formats/api/courseApi';
 import { readCourse } from '../../core/formats/course/courseJson';
-import { CourseFileText, StoredCourse } from '../../core/formats/courseApi';
 import type { Form } from '../../core/movement/schema/form';
 import type { CourseStore } from '../store/courses';
 import { atOnce } from '../store/file/atOnce';

@@ -1,7 +1,7 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import type { Course } from '../../core/course/schema/course';
+import { CourseConflict, CourseSave, NewCourse, StoredCourse } from '../../core/formats/api/courseApi';
 import { courseCalendar } from '../../core/formats/course/courseCalendar';
-import { CourseConflict, CourseSave, NewCourse, StoredCourse } from '../../core/formats/courseApi';
 import type { FindMovement } from '../../core/movement/schema/movement';
 import type { CourseStore } from '../store/courses';
 import type { GroupStore } from '../store/groups';

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
 import dayjs from 'dayjs';
-import { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../core/formats/keepingApi';
+import { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../core/formats/api/keepingApi';
 import { layArchive, writeArchive } from '../store/file/archive';
 import { atOnce } from '../store/file/atOnce';
 import { withAttached } from '../store/file/attached';

@@ -1,6 +1,6 @@
 import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { Library, MovementFile, MovementSave, MovementsWritten } from '../../core/formats/api';
+import { Library, MovementFile, MovementSave, MovementsWritten } from '../../core/formats/api/api';
 import { movementsFromCsv, movementsToCsv, type ReadAnswer } from '../../core/formats/movementCsv';
 import { movementSchema, movementsFromJson, movementsToJson } from '../../core/formats/movementJson';
 import { Form } from '../../core/movement/schema/form';

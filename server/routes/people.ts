@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { GroupPeople, Mention, WhoCame } from '../../core/formats/peopleApi';
+import { GroupPeople, Mention, WhoCame } from '../../core/formats/api/peopleApi';
 import { Person } from '../../core/group/person';
 import type { GroupStore } from '../store/groups';
 import type { PeopleStore } from '../store/people';

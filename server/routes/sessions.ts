@@ -9,7 +9,7 @@ import {
   SessionsPage,
   SessionsWhen,
   StoredSession,
-} from '../../core/formats/api';
+} from '../../core/formats/api/api';
 import type { FindMovement } from '../../core/movement/schema/movement';
 import type { Session } from '../../core/session/plan/session';
 import { planProblems } from '../../core/session/schedule/timeline';

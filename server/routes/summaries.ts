@@ -1,5 +1,5 @@
 import { setImmediate as soon } from 'node:timers/promises';
-import type { SessionSummary, StoredSession } from '../../core/formats/api';
+import type { SessionSummary, StoredSession } from '../../core/formats/api/api';
 import type { FindMovement, Movement } from '../../core/movement/schema/movement';
 import { forecastFor } from '../../core/session/report/forecast';
 import { movementIdsOf } from '../../core/session/schedule/settleItem';

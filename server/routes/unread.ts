@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { Unread } from '../../core/formats/api';
+import { Unread } from '../../core/formats/api/api';
 import type { LenientReader } from '../store/unread';
 import { json } from './reply/replies';
 import { router } from './reply/router';

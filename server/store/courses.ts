@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { Course } from '../../core/course/schema/course';
-import type { StoredCourse } from '../../core/formats/courseApi';
+import type { StoredCourse } from '../../core/formats/api/courseApi';
 import { type RevisedStore, revisedStore } from './revised';
 import { type LenientReader, readLeniently } from './unread';
 

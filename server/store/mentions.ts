@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import SQLite, { type Database } from 'better-sqlite3';
 import { z } from 'zod';
-import type { Mention } from '../../core/formats/peopleApi';
+import type { Mention } from '../../core/formats/api/peopleApi';
 import { type Row, rowsOf, tablesOf } from './file/contents';
 import { backupFolder, backupsIn } from './file/dailyBackups';
 

@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
-import type { Unread } from '../../core/formats/api';
+import type { Unread } from '../../core/formats/api/api';
 import { atOnce } from './file/atOnce';
 import type { LenientReader } from './unread';
 

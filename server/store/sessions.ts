@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
-import type { SessionsWhen, StoredSession } from '../../core/formats/api';
+import type { SessionsWhen, StoredSession } from '../../core/formats/api/api';
 import { Session } from '../../core/session/plan/session';
 import { atOnce } from './file/atOnce';
 import { type RevisedStore, revisedStore, type SaveAnswer } from './revised';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Unread } from '../../core/formats/api';
+import type { Unread } from '../../core/formats/api/api';
 
 /** Reads rows one by one, so that one that cannot be read takes nothing with it. */
 export interface LenientReader {

@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import type { Library } from '../../core/formats/api';
+import type { Library } from '../../core/formats/api/api';
 import { type MovementSearch, searchOf } from '../../core/movement/edit/search';
 import type { Form } from '../../core/movement/schema/form';
 import type { FindMovement, Movement } from '../../core/movement/schema/movement';

@@ -1,5 +1,5 @@
 import { clockAt, minutes } from '../../core/words/clockWords';
-import { slotWords } from '../class/slotWords';
+import { slotWords } from '../class/words/slotWords';
 import { differenceWords } from '../places/logbook/differenceWords';
 import { nextOf } from '../places/today/nextClass';
 import { breathsPerMinute, dayInWords, inWords } from './words';

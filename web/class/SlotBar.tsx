@@ -7,7 +7,7 @@ import type { Timeline } from '../../core/session/timeline/segment';
 import { clockAt } from '../../core/words/clockWords';
 import { useRepertoire } from '../app/repertoire';
 import { inWords, sectionWord } from '../app/words';
-import { slotWords } from './slotWords';
+import { slotWords } from './words/slotWords';
 import './slotBar.css';
 
 interface Props {

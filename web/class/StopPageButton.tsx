@@ -26,7 +26,7 @@ export function StopPageButton({ session, startedAt, stops, titleOf, className }
     try {
       const [{ printPdf }, { stopPage }] = await Promise.all([
         import('../paper/printPdf'),
-        import('../paper/stopPage'),
+        import('../paper/sheets/stopPage'),
       ]);
       const began = dayjs(startedAt);
       const page = stopPage({

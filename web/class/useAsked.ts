@@ -2,7 +2,7 @@ import { createSelector } from '@reduxjs/toolkit';
 import equal from 'fast-deep-equal/es6';
 import { useMemo } from 'react';
 import { useSelector } from 'react-redux';
-import type { SessionSummary } from '../../core/formats/api';
+import type { SessionSummary } from '../../core/formats/api/api';
 import { type Group, USUAL_ASKED } from '../../core/group/group';
 import type { Person } from '../../core/group/person';
 import { presentOn } from '../../core/group/presentOn';

@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useMemo } from 'react';
 import { heldClasses } from '../../core/course/calendar/courseClasses';
 import { courseWeave } from '../../core/course/plan/courseWeave';
-import type { StoredCourse } from '../../core/formats/courseApi';
+import type { StoredCourse } from '../../core/formats/api/courseApi';
 import type { Group } from '../../core/group/group';
 import { today } from '../app/words';
 import { OfferedPlan } from './OfferedPlan';

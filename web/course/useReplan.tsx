@@ -4,7 +4,7 @@ import { courseWeave } from '../../core/course/plan/courseWeave';
 import { type PlanChange, planDifference } from '../../core/course/plan/planDifference';
 import { type PlanSummary, planSummary } from '../../core/course/plan/planSummary';
 import type { Course } from '../../core/course/schema/course';
-import type { StoredCourse } from '../../core/formats/courseApi';
+import type { StoredCourse } from '../../core/formats/api/courseApi';
 import type { Group } from '../../core/group/group';
 import { api } from '../app/server/api';
 import { whyRefused } from '../app/server/problemIn';

@@ -9,12 +9,14 @@ export const USUAL_AIMS = {
 interface Props {
   readonly aim: TallyAim;
   readonly onAim: (aim: TallyAim) => void;
+  /** Whether it is counted in one way already: then only how much is meant can be changed. */
+  readonly isCounted?: boolean;
 }
 
 const within = (text: string, most: number): number => Math.min(most, Math.max(1, Math.round(Number(text)) || 1));
 
 /** What a day is meant to bring: so many, spread over the day, or minutes that grow. */
-export function AimFields({ aim, onAim }: Props) {
+export function AimFields({ aim, onAim, isCounted = false }: Props) {
   const number = (label: string, value: number, most: number, put: (value: number) => TallyAim) => (
     <label>
       {label}{' '}
@@ -35,6 +37,7 @@ export function AimFields({ aim, onAim }: Props) {
           type="button"
           className="tally-press"
           aria-pressed={aim.by === by}
+          disabled={isCounted && aim.by !== by}
           onClick={() => aim.by !== by && onAim(USUAL_AIMS[by])}
         >
           {by === 'times' ? 'A number a day' : 'Minutes that grow'}

@@ -11,7 +11,7 @@ import { itemsWrittenAfter } from '../../../core/record/writtenAfter';
 import type { Session } from '../../../core/session/plan/session';
 import { timelineOf } from '../../../core/session/schedule/timeline';
 import type { CourseStore } from '../../store/courses';
-import type { recordClass } from '../../store/recordClass';
+import type { recordClass } from '../../store/record/recordClass';
 import type { SessionStore } from '../../store/sessions';
 import { Refusal } from '../reply/problem';
 import { body, fails, json } from '../reply/replies';

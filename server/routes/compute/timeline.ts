@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
-import { TimelineReply, TimelineRequest } from '../../../core/formats/api';
+import { TimelineReply, TimelineRequest } from '../../../core/formats/api/api';
 import type { FindMovement } from '../../../core/movement/schema/movement';
 import { movementIdsOf } from '../../../core/session/schedule/settleItem';
 import { layOutBeside } from '../../threads/layOutInThread';

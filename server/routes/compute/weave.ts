@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
-import { WeaveReply, WeaveRequest } from '../../../core/formats/courseApi';
+import { WeaveReply, WeaveRequest } from '../../../core/formats/api/courseApi';
 import { weaveInThread } from '../../threads/weaveInThread';
 import { Refusal } from '../reply/problem';
 import { body, fails, json } from '../reply/replies';

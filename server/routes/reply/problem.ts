@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Problem } from '../../../core/formats/api';
+import type { Problem } from '../../../core/formats/api/api';
 
 type Fault = NonNullable<Problem['errors']>[number];
 

@@ -1,5 +1,5 @@
 import { z } from '@hono/zod-openapi';
-import { Problem } from '../../../core/formats/api';
+import { Problem } from '../../../core/formats/api/api';
 
 /** Pieces that route descriptions share. */
 

@@ -17,17 +17,17 @@ import type {
   SessionsWhen,
   StoredSession,
   Unread,
-} from '../../../core/formats/api';
+} from '../../../core/formats/api/api';
 import type {
   CourseFileText,
   CourseSave,
   StoredCourse,
   WeaveReply,
   WeaveRequest,
-} from '../../../core/formats/courseApi';
-import type { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../../core/formats/keepingApi';
-import type { GroupPeople, Mention, WhoCame } from '../../../core/formats/peopleApi';
-import type { TaughtClass } from '../../../core/formats/taughtClass';
+} from '../../../core/formats/api/courseApi';
+import type { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../../core/formats/api/keepingApi';
+import type { GroupPeople, Mention, WhoCame } from '../../../core/formats/api/peopleApi';
+import type { TaughtClass } from '../../../core/formats/api/taughtClass';
 import type { Group, GroupAsked } from '../../../core/group/group';
 import type { Person } from '../../../core/group/person';
 import type { Hall } from '../../../core/hall/hall';

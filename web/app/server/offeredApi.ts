@@ -1,4 +1,4 @@
-import type { Offered } from '../../../core/formats/api';
+import type { Offered } from '../../../core/formats/api/api';
 import type { ClassLog } from '../../../core/record/classLog';
 import { api } from './api';
 

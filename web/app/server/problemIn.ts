@@ -1,4 +1,4 @@
-import { Problem } from '../../../core/formats/api';
+import { Problem } from '../../../core/formats/api/api';
 
 /** What the server said was wrong; null where it could not be asked. */
 export function problemIn(error: unknown): Problem | null {

@@ -1,4 +1,4 @@
-import { ARCHIVE_PATH, ARCHIVE_TYPE, BroughtBack, TableDifference } from '../../../core/formats/keepingApi';
+import { ARCHIVE_PATH, ARCHIVE_TYPE, BroughtBack, TableDifference } from '../../../core/formats/api/keepingApi';
 import { whyRefused } from './problemIn';
 
 /** Sends an archive to one of its addresses. @throws with the reason in words where it is refused, or nobody answers */

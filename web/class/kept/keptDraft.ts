@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
 import { z } from 'zod';
-import type { StoredSession } from '../../../core/formats/api';
+import type { StoredSession } from '../../../core/formats/api/api';
 import { Session } from '../../../core/session/plan/session';
 import { keptOnThisMachine } from '../../app/machine/kept';
 import { openTabs, tabId } from '../../app/machine/tab';

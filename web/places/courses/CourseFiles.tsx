@@ -55,10 +55,10 @@ export function CourseFiles({ course, group, onClosures }: Props) {
       const held = heldClasses(course.calendar, today());
       const { printPdf } = await import('../../paper/printPdf');
       if (kind === 'sheet') {
-        const { termSheet } = await import('../../paper/termSheet');
+        const { termSheet } = await import('../../paper/sheets/termSheet');
         download(await printPdf(termSheet(course, held, group, today())), `${fileName(course.name)}.term.pdf`);
       } else {
-        const { schemeOfWork } = await import('../../paper/schemeOfWork');
+        const { schemeOfWork } = await import('../../paper/sheets/schemeOfWork');
         const weeks = schemeOf(course, held, find, forms);
         download(await printPdf(schemeOfWork(course, weeks, group)), `${fileName(course.name)}.scheme.pdf`);
       }

@@ -6,7 +6,7 @@ import { classLoads } from '../../../core/course/plan/classLoads';
 import { type CourseWeave, courseWeave } from '../../../core/course/plan/courseWeave';
 import { movePractice } from '../../../core/course/plan/movePractice';
 import type { Course } from '../../../core/course/schema/course';
-import type { StoredCourse } from '../../../core/formats/courseApi';
+import type { StoredCourse } from '../../../core/formats/api/courseApi';
 import type { Group } from '../../../core/group/group';
 import { api } from '../../app/server/api';
 import { lazyPart } from '../../app/shell/lazyPart';

@@ -1,7 +1,7 @@
 import { Radio, Select } from 'antd';
 import type { Course } from '../../../core/course/schema/course';
 import { READY_MADE, type ReadyMade } from '../../../core/course/syllabus/readyMade';
-import type { StoredCourse } from '../../../core/formats/courseApi';
+import type { StoredCourse } from '../../../core/formats/api/courseApi';
 
 /** Where what is taught in a new course comes from. */
 export type SyllabusFrom =

@@ -1,6 +1,6 @@
 import { Alert, Button, Modal } from 'antd';
 import { useState } from 'react';
-import type { Mention } from '../../../core/formats/peopleApi';
+import type { Mention } from '../../../core/formats/api/peopleApi';
 import type { Person } from '../../../core/group/person';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';

@@ -65,7 +65,7 @@ export function PracticeSlip({ groupId, people, came, onClose }: Props) {
     try {
       const [{ printPdf }, { practiceSlip }] = await Promise.all([
         import('../../paper/printPdf'),
-        import('../../paper/practiceSlip'),
+        import('../../paper/sheets/practiceSlip'),
       ]);
       download(await printPdf(practiceSlip(slip, TITLE)), `${fileName(TITLE)}.pdf`);
     } catch (error) {

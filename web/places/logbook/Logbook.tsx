@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { LogSummary } from '../../../core/formats/api';
+import type { LogSummary } from '../../../core/formats/api/api';
 import { minutes } from '../../../core/words/clockWords';
 import { api } from '../../app/server/api';
 import { lazyPart } from '../../app/shell/lazyPart';

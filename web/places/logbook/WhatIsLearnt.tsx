@@ -1,5 +1,5 @@
 import { App, Button } from 'antd';
-import type { LearntPart } from '../../../core/formats/api';
+import type { LearntPart } from '../../../core/formats/api/api';
 import type { Group } from '../../../core/group/group';
 import { RECKONED, type Reckoned, type Takes } from '../../../core/session/plan/takes';
 import { api } from '../../app/server/api';

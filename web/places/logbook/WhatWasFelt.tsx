@@ -9,7 +9,7 @@ import { api } from '../../app/server/api';
 import { logbookApi } from '../../app/server/logbookApi';
 import { whyRefused } from '../../app/server/problemIn';
 import { Rows } from '../../class/Rows';
-import { REGION_OPTIONS } from '../../class/regionOptions';
+import { REGION_OPTIONS } from '../../class/words/regionOptions';
 import './felt.css';
 
 const optionsOf = (words: Readonly<Record<string, string>>) =>

@@ -5,12 +5,12 @@ import { heldClasses } from '../../../core/course/calendar/courseClasses';
 import { withSeen } from '../../../core/course/classes/askedAfter';
 import { cellsOf, isIntroduction } from '../../../core/course/classes/classCells';
 import type { Taken } from '../../../core/course/schema/course';
-import type { StoredCourse } from '../../../core/formats/courseApi';
+import type { StoredCourse } from '../../../core/formats/api/courseApi';
 import type { Session } from '../../../core/session/plan/session';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
 import { today } from '../../app/words';
-import { TAKEN_WORDS } from '../../class/takenWords';
+import { TAKEN_WORDS } from '../../class/words/takenWords';
 import { PlanFollows } from '../../course/PlanFollows';
 
 /** After a class of a course: how each thing that was taught was taken, by one press each. The course goes by it when it is planned anew. */

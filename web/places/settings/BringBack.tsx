@@ -1,6 +1,6 @@
 import { Alert, Button, Modal } from 'antd';
 import { useEffect, useState } from 'react';
-import type { BroughtBack, TableDifference } from '../../../core/formats/keepingApi';
+import type { BroughtBack, TableDifference } from '../../../core/formats/api/keepingApi';
 import { differenceWords } from './differenceWords';
 
 /** Something that can be brought back: what would change, and how it is done. */

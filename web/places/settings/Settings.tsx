@@ -2,7 +2,7 @@ import { Alert, App, Button } from 'antd';
 import dayjs from 'dayjs';
 import { useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { BackupSummary, TableDifference } from '../../../core/formats/keepingApi';
+import type { BackupSummary, TableDifference } from '../../../core/formats/api/keepingApi';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
 import { compareArchive, restoreArchive } from '../../app/server/sendArchive';

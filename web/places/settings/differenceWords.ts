@@ -1,4 +1,4 @@
-import type { TableDifference } from '../../../core/formats/keepingApi';
+import type { TableDifference } from '../../../core/formats/api/keepingApi';
 
 /** What the rows of a table are called. */
 const KINDS: Readonly<Record<string, string>> = {

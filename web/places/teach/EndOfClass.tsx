@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { RecordedOtherwise } from '../../../core/formats/taughtClass';
+import { RecordedOtherwise } from '../../../core/formats/api/taughtClass';
 import { loggedItems } from '../../../core/record/classLog';
 import { attendanceOf, newcomerNote } from '../../../core/record/running/comers';
 import { markNotes } from '../../../core/record/running/marks';

@@ -1,6 +1,6 @@
 import dayjs from 'dayjs';
 import { Link } from 'react-router';
-import type { LogSummary, SessionSummary } from '../../../core/formats/api';
+import type { LogSummary, SessionSummary } from '../../../core/formats/api/api';
 import { dayInWords, today } from '../../app/words';
 
 /** What is older than this many days is not asked for any more. */

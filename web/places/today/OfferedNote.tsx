@@ -1,6 +1,6 @@
 import { App, Button } from 'antd';
 import { Link } from 'react-router';
-import type { Offered } from '../../../core/formats/api';
+import type { Offered } from '../../../core/formats/api/api';
 import { applyEdits } from '../../../core/session/edit/planEdit';
 import type { Session } from '../../../core/session/plan/session';
 import { api } from '../../app/server/api';

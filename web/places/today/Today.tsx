@@ -1,7 +1,7 @@
 import { CaretRightOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { Link, useNavigate } from 'react-router';
-import type { SessionSummary } from '../../../core/formats/api';
+import type { SessionSummary } from '../../../core/formats/api/api';
 import type { Session } from '../../../core/session/plan/session';
 import { type Lack, notReady } from '../../../core/session/report/notReady';
 import { clockAt } from '../../../core/words/clockWords';

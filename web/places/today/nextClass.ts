@@ -1,4 +1,4 @@
-import type { LogSummary, SessionSummary } from '../../../core/formats/api';
+import type { LogSummary, SessionSummary } from '../../../core/formats/api/api';
 
 /** The next class to be taught: the first from today on that has not been recorded yet; null when none lies ahead. */
 export function nextOf(

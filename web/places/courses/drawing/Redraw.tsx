@@ -8,7 +8,7 @@ import type { FindMovement } from '../../../../core/movement/schema/movement';
 import { notedTitle } from '../../../../core/session/plan/lineTitle';
 import { useRepertoire } from '../../../app/repertoire';
 import { sectionWord } from '../../../app/words';
-import { fieldWord } from '../../../class/fieldWords';
+import { fieldWord } from '../../../class/words/fieldWords';
 import { LongList } from '../../../fields/LongList';
 import { useRedraw } from './useRedraw';
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { HeldClass } from '../../../../core/course/calendar/courseClasses';
 import { type Merge, mergeClass } from '../../../../core/course/merge/mergeClass';
 import type { Course } from '../../../../core/course/schema/course';
-import { NewSession, type StoredSession } from '../../../../core/formats/api';
+import { NewSession, type StoredSession } from '../../../../core/formats/api/api';
 import type { Group } from '../../../../core/group/group';
 import type { Session } from '../../../../core/session/plan/session';
 import { useRepertoire } from '../../../app/repertoire';

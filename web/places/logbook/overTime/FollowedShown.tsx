@@ -7,7 +7,7 @@ import type { LogPoint } from '../../../../core/record/logPoint';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { logbookApi } from '../../../app/server/logbookApi';
-import { REGION_OPTIONS } from '../../../class/regionOptions';
+import { REGION_OPTIONS } from '../../../class/words/regionOptions';
 import { BehindIt } from './BehindIt';
 import { type Series, SeriesChart } from './SeriesChart';
 

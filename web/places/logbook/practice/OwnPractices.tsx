@@ -93,7 +93,11 @@ function Practised({ practice }: { readonly practice: OwnPractice }) {
     <li className="tally" aria-label={title}>
       <h3 className="name">{title}</h3>
       <TallyTap aim={aim} tally={tally} onAct={onAct} />
-      <AimFields aim={aim} onAim={(to) => void put({ ...practice, aim: to }).then(done)} />
+      <AimFields
+        aim={aim}
+        onAim={(to) => void put({ ...practice, aim: to }).then(done)}
+        isCounted={Object.keys(tally.days).length > 0}
+      />
       <TallyDays aim={aim} tally={tally} />
       <Button size="small" type="text" onClick={() => void leave()} aria-label={`${title}: keep it no longer`}>
         Keep it no longer

@@ -17,9 +17,9 @@ import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { sectionWord } from '../../../app/words';
-import { fieldWord } from '../../../class/fieldWords';
-import { paceSaid, settleSaid } from '../../../class/sectionWords';
 import { useTimeline } from '../../../class/useTimeline';
+import { fieldWord } from '../../../class/words/fieldWords';
+import { paceSaid, settleSaid } from '../../../class/words/sectionWords';
 import './compare.css';
 
 /** Two classes side by side, with what differs. */

@@ -7,7 +7,7 @@ import {
   type UnknownAction,
 } from '@reduxjs/toolkit';
 import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
-import type { StoredSession } from '../../../../core/formats/api';
+import type { StoredSession } from '../../../../core/formats/api/api';
 import {
   changeLine,
   changeSection,

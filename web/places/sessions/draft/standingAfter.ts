@@ -1,4 +1,4 @@
-import { Conflict, Problem } from '../../../../core/formats/api';
+import { Conflict, Problem } from '../../../../core/formats/api/api';
 import type { Standing } from './draft';
 
 /** What an answer that is no success means for a class. */

@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal';
 import { useEffect, useState } from 'react';
-import type { StoredSession } from '../../../../core/formats/api';
+import type { StoredSession } from '../../../../core/formats/api/api';
 import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/server/api';
 import { useAppDispatch } from '../../../app/store';

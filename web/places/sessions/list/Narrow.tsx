@@ -1,6 +1,6 @@
 import { Input, Segmented, Select } from 'antd';
 import { useState } from 'react';
-import type { SessionsWhen } from '../../../../core/formats/api';
+import type { SessionsWhen } from '../../../../core/formats/api/api';
 import type { Group } from '../../../../core/group/group';
 import type { SessionsAsked } from '../../../app/server/api';
 import type { Wanted } from './useAskedFor';

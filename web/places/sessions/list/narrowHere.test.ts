@@ -1,4 +1,4 @@
-import type { SessionSummary } from '../../../../core/formats/api';
+import type { SessionSummary } from '../../../../core/formats/api/api';
 import { narrowHere } from './narrowHere';
 
 const row = (id: string, date: string | null, groupId: string | null = null): SessionSummary => ({

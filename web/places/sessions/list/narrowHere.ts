@@ -1,5 +1,5 @@
 import dayjs from 'dayjs';
-import type { SessionSummary, SessionsPage } from '../../../../core/formats/api';
+import type { SessionSummary, SessionsPage } from '../../../../core/formats/api/api';
 import type { SessionsAsked } from '../../../app/server/api';
 
 const isIn = ({ date }: SessionSummary, { when, today }: SessionsAsked): boolean => {

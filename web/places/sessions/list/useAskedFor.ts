@@ -1,5 +1,5 @@
 import { useSearchParams } from 'react-router';
-import { SessionsWhen } from '../../../../core/formats/api';
+import { SessionsWhen } from '../../../../core/formats/api/api';
 import type { SessionsAsked } from '../../../app/server/api';
 import { today } from '../../../app/words';
 

@@ -2,7 +2,7 @@ import { Checkbox, Select } from 'antd';
 import type { LedBy } from '../../../../../core/session/plan/line/ledBy';
 import type { Item } from '../../../../../core/session/plan/session';
 import { useAppDispatch } from '../../../../app/store';
-import { LED_WORDS } from '../../../../class/ledWords';
+import { LED_WORDS } from '../../../../class/words/ledWords';
 import { lineLed, talkEnded } from '../../draft/draft';
 
 const AS_SECTION = 'section' as const;

@@ -3,8 +3,8 @@ import { memo } from 'react';
 import type { LedBy } from '../../../../../core/session/plan/line/ledBy';
 import type { Pace } from '../../../../../core/timing/pace';
 import { useAppDispatch } from '../../../../app/store';
-import { LED_WORDS } from '../../../../class/ledWords';
-import { paceSaid } from '../../../../class/sectionWords';
+import { LED_WORDS } from '../../../../class/words/ledWords';
+import { paceSaid } from '../../../../class/words/sectionWords';
 import { leadChanged, paceChanged } from '../../draft/draft';
 
 interface Props {

@@ -7,7 +7,7 @@ import type { Section } from '../../../../../core/session/plan/session';
 import type { SettleLine, SettleRoutine } from '../../../../../core/session/plan/settleRoutine';
 import { useRepertoire } from '../../../../app/repertoire';
 import { useAppDispatch } from '../../../../app/store';
-import { settleSaid } from '../../../../class/sectionWords';
+import { settleSaid } from '../../../../class/words/sectionWords';
 import { settleChanged } from '../../draft/draft';
 import './settle.css';
 

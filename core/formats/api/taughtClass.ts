@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { ClassLog } from '../record/classLog';
-import { Slug } from '../words/ids';
+import { ClassLog } from '../../record/classLog';
+import { Slug } from '../../words/ids';
+import { TakenOf } from '../pocket/pocketClass';
 import { Problem } from './api';
-import { TakenOf } from './pocket/pocketClass';
 
 /** A class as it is written down at its end: its record, who of its group came, and how what was taught was taken. */
 export const TaughtClass = z.object({

@@ -1,6 +1,6 @@
-import { classMinutes, type Doors } from '../../core/session/plan/slotTime';
-import type { SlotVerdict } from '../../core/session/report/slotVerdict';
-import { inWords } from '../app/words';
+import { classMinutes, type Doors } from '../../../core/session/plan/slotTime';
+import type { SlotVerdict } from '../../../core/session/report/slotVerdict';
+import { inWords } from '../../app/words';
 
 interface Slot {
   readonly slotMinutes: number;

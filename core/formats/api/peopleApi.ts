@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { Came, Person } from '../group/person';
-import { Slug } from '../words/ids';
+import { Came, Person } from '../../group/person';
+import { Slug } from '../../words/ids';
 
 /** What travels about the people of a group: who they are called, and who came. */
 

@@ -1,8 +1,8 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
-import { Felt } from '../../core/record/felt';
-import { atOnce } from './file/atOnce';
-import { type LenientReader, readLeniently } from './unread';
+import { Felt } from '../../../core/record/felt';
+import { atOnce } from '../file/atOnce';
+import { type LenientReader, readLeniently } from '../unread';
 
 export interface FeltStore {
   /** What was felt in all classes, with the record of each. */

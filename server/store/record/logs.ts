@@ -1,10 +1,10 @@
 import type { Database } from 'better-sqlite3';
 import equal from 'fast-deep-equal';
 import { z } from 'zod';
-import type { LogNotes, LogSummary } from '../../core/formats/api';
-import { ClassLog } from '../../core/record/classLog';
-import { atOnce } from './file/atOnce';
-import { type LenientReader, readLeniently } from './unread';
+import type { LogNotes, LogSummary } from '../../../core/formats/api/api';
+import { ClassLog } from '../../../core/record/classLog';
+import { atOnce } from '../file/atOnce';
+import { type LenientReader, readLeniently } from '../unread';
 
 export interface LogStore {
   all(): LogSummary[];

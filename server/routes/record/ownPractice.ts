@@ -1,9 +1,9 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { OwnPractice, TallyAct } from '../../core/practice/ownPractice';
-import type { OwnPracticeStore } from '../store/ownPractice';
-import { Refusal } from './reply/problem';
-import { body, fails, idParam, json } from './reply/replies';
-import { router } from './reply/router';
+import { OwnPractice, TallyAct } from '../../../core/practice/ownPractice';
+import type { OwnPracticeStore } from '../../store/record/ownPractice';
+import { Refusal } from '../reply/problem';
+import { body, fails, idParam, json } from '../reply/replies';
+import { router } from '../reply/router';
 
 const path = '/api/own-practice';
 const onePath = '/api/own-practice/{id}';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { Course } from '../course/schema/course';
-import { WeaveInstance, WeavePlan } from '../course/weave/graph/instance';
-import { Slug } from '../words/ids';
+import { Course } from '../../course/schema/course';
+import { WeaveInstance, WeavePlan } from '../../course/weave/graph/instance';
+import { Slug } from '../../words/ids';
 import { Problem } from './api';
 
 /** What is to be woven, and for how long at most. */

@@ -1,4 +1,4 @@
-import type { Taken } from '../../core/course/schema/course';
+import type { Taken } from '../../../core/course/schema/course';
 
 /** How a thing that was taught was taken, as it is said. */
 export const TAKEN_WORDS: readonly { readonly value: Taken; readonly label: string }[] = [

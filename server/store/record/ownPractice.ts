@@ -1,8 +1,8 @@
 import type { Database } from 'better-sqlite3';
 import { z } from 'zod';
-import { OwnPractice, type TallyAct, tallyAfter } from '../../core/practice/ownPractice';
-import { atOnce } from './file/atOnce';
-import { type LenientReader, readLeniently } from './unread';
+import { OwnPractice, type TallyAct, tallyAfter } from '../../../core/practice/ownPractice';
+import { atOnce } from '../file/atOnce';
+import { type LenientReader, readLeniently } from '../unread';
 
 export interface OwnPracticeStore {
   all(): OwnPractice[];

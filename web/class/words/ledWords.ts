@@ -1,4 +1,4 @@
-import type { LedBy } from '../../core/session/plan/line/ledBy';
+import type { LedBy } from '../../../core/session/plan/line/ledBy';
 
 /** What leads a section or a line while it is taught, as it is chosen. */
 export const LED_WORDS: { value: LedBy; label: string }[] = [

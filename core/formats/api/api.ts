@@ -1,13 +1,13 @@
 import { z } from 'zod';
-import { Form } from '../movement/schema/form';
-import { Movement } from '../movement/schema/movement';
-import { ClassLog } from '../record/classLog';
-import { PassedOn } from '../record/passedOn';
-import { Plan, Session } from '../session/plan/session';
-import { Doors } from '../session/plan/slotTime';
-import { PART_KINDS } from '../session/timeline/partKind';
-import { Timeline } from '../session/timeline/segment';
-import { LineId, Slug } from '../words/ids';
+import { Form } from '../../movement/schema/form';
+import { Movement } from '../../movement/schema/movement';
+import { ClassLog } from '../../record/classLog';
+import { PassedOn } from '../../record/passedOn';
+import { Plan, Session } from '../../session/plan/session';
+import { Doors } from '../../session/plan/slotTime';
+import { PART_KINDS } from '../../session/timeline/partKind';
+import { Timeline } from '../../session/timeline/segment';
+import { LineId, Slug } from '../../words/ids';
 
 /** What travels between the server and whoever talks to it. One schema validates, documents and types it. */
 

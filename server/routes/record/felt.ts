@@ -1,12 +1,12 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { baseId } from '../../core/movement/schema/version';
-import { Felt, FeltIn } from '../../core/record/felt';
-import type { FeltStore } from '../store/felt';
-import type { LogStore } from '../store/logs';
-import type { PeopleStore } from '../store/people';
-import { Refusal } from './reply/problem';
-import { body, fails, idParam, json } from './reply/replies';
-import { router } from './reply/router';
+import { baseId } from '../../../core/movement/schema/version';
+import { Felt, FeltIn } from '../../../core/record/felt';
+import type { PeopleStore } from '../../store/people';
+import type { FeltStore } from '../../store/record/felt';
+import type { LogStore } from '../../store/record/logs';
+import { Refusal } from '../reply/problem';
+import { body, fails, idParam, json } from '../reply/replies';
+import { router } from '../reply/router';
 
 const FeltList = z
   .array(Felt)

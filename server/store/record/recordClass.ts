@@ -1,11 +1,11 @@
 import type { Database } from 'better-sqlite3';
-import { withSeen } from '../../core/course/classes/askedAfter';
-import type { TaughtClass } from '../../core/formats/taughtClass';
-import type { ClassLog } from '../../core/record/classLog';
-import type { CourseStore } from './courses';
-import { atOnce } from './file/atOnce';
+import { withSeen } from '../../../core/course/classes/askedAfter';
+import type { TaughtClass } from '../../../core/formats/api/taughtClass';
+import type { ClassLog } from '../../../core/record/classLog';
+import type { CourseStore } from '../courses';
+import { atOnce } from '../file/atOnce';
+import type { PeopleStore } from '../people';
 import type { LogStore } from './logs';
-import type { PeopleStore } from './people';
 
 interface Stores {
   readonly database: Database;

@@ -1,6 +1,6 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { INK, MUTED } from './paperStyle';
-import { said } from './runs';
+import { INK, MUTED } from '../paperStyle';
+import { said } from '../runs';
 
 /** What is printed of a stop; everything else is written by hand, and kept on paper. */
 export interface StoppedClass {

@@ -1,16 +1,16 @@
 import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import dayjs from 'dayjs';
-import { Offered } from '../../core/formats/api';
-import type { FindMovement } from '../../core/movement/schema/movement';
-import { ClassLog } from '../../core/record/classLog';
-import { passedOnBy } from '../../core/record/passedOn';
-import type { GroupStore } from '../store/groups';
-import type { LogStore } from '../store/logs';
-import type { SessionStore } from '../store/sessions';
-import { Refusal } from './reply/problem';
-import { body, fails, idParam, json } from './reply/replies';
-import { router } from './reply/router';
+import { Offered } from '../../../core/formats/api/api';
+import type { FindMovement } from '../../../core/movement/schema/movement';
+import { ClassLog } from '../../../core/record/classLog';
+import { passedOnBy } from '../../../core/record/passedOn';
+import type { GroupStore } from '../../store/groups';
+import type { LogStore } from '../../store/record/logs';
+import type { SessionStore } from '../../store/sessions';
+import { Refusal } from '../reply/problem';
+import { body, fails, idParam, json } from '../reply/replies';
+import { router } from '../reply/router';
 
 const missing = { 404: fails('There is none of that id') };
 const offered = createRoute({

@@ -1,10 +1,10 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { courseClasses, type HeldClass } from '../../core/course/calendar/courseClasses';
-import { classColumns } from '../../core/course/classes/classColumns';
-import type { Course } from '../../core/course/schema/course';
-import type { Group } from '../../core/group/group';
-import { dayOnPaper, INK, MUTED, quietLines } from './paperStyle';
-import { said } from './runs';
+import { courseClasses, type HeldClass } from '../../../core/course/calendar/courseClasses';
+import { classColumns } from '../../../core/course/classes/classColumns';
+import type { Course } from '../../../core/course/schema/course';
+import type { Group } from '../../../core/group/group';
+import { dayOnPaper, INK, MUTED, quietLines } from '../paperStyle';
+import { said } from '../runs';
 
 /** Points of type at full size, and the least that can still be read. */
 const FULL = 11.5;

@@ -1,9 +1,9 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import type { SchemeWeek } from '../../core/course/classes/scheme';
-import type { Course } from '../../core/course/schema/course';
-import type { Group } from '../../core/group/group';
-import { dayOnPaper, INK, MUTED, quietLines } from './paperStyle';
-import { said } from './runs';
+import type { SchemeWeek } from '../../../core/course/classes/scheme';
+import type { Course } from '../../../core/course/schema/course';
+import type { Group } from '../../../core/group/group';
+import { dayOnPaper, INK, MUTED, quietLines } from '../paperStyle';
+import { said } from '../runs';
 
 const HEADS = ['Week', 'Aim', 'Content', 'Adaptations', 'How one sees it was learnt'];
 

@@ -1,10 +1,10 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { usualName } from '../../core/movement/schema/movement';
-import type { Slip, SlipLine } from '../../core/practice/proposeSlip';
-import { SLIP_CAUTION, slipCalls, slipCount } from '../../core/practice/slipText';
-import { figureSvg } from './figureSvg';
-import { tellingPose } from './paperClass';
-import { said } from './runs';
+import { usualName } from '../../../core/movement/schema/movement';
+import type { Slip, SlipLine } from '../../../core/practice/proposeSlip';
+import { SLIP_CAUTION, slipCalls, slipCount } from '../../../core/practice/slipText';
+import { figureSvg } from '../figureSvg';
+import { tellingPose } from '../paperClass';
+import { said } from '../runs';
 
 const FAINT = '#5d5c66';
 /** Counts and calls in a type that is read without glasses, points. */
