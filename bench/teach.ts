@@ -23,7 +23,7 @@ const PLACES: readonly (readonly [path: string, shown: string])[] = [
   ['courses', '.place'],
   ['courses/evening-course', '.weave'],
   ['sessions', '.quiet-table'],
-  ['sessions/evening-week-4', '[data-line]'],
+  ['sessions/evening-week-4', '.glance-line'],
   ['logbook', '.logbook'],
   ['teach/depot-twenty', '.teach-begin'],
   ['settings', '.place'],

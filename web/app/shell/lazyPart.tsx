@@ -21,12 +21,19 @@ export function lazyPart<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
   { what, waiting = null, whenIdle = false }: Options,
 ): ComponentType<Props> {
-  const begin = () => lazy(async () => ({ default: await load() }));
+  // Once it is there, it is shown at once wherever it stands again.
+  let isThere = false;
+  const begin = () =>
+    lazy(async () => {
+      const part = await load();
+      isThere = true;
+      return { default: part };
+    });
   let Part = begin();
   return function LazyPart(props: Props) {
     const [, setTries] = useState(0);
     const isIdle = useIdle();
-    if (whenIdle && !isIdle) return waiting;
+    if (whenIdle && !isIdle && !isThere) return waiting;
     return (
       <ErrorBoundary
         fallbackRender={({ resetErrorBoundary }) => (

@@ -1,25 +1,19 @@
-import { Button } from 'antd';
+import type { ComponentType } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { Session } from '../../../../core/session/plan/session';
+import { lazyPart } from '../../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../../app/shell/Notice';
-import { SlotBar } from '../../../class/SlotBar';
-import { useAsked } from '../../../class/useAsked';
-import { useTimeline } from '../../../class/useTimeline';
-import { ConflictDialog } from '../draft/ConflictDialog';
 import { useDeskSelector } from '../draft/draftStore';
-import { LeftVersions } from '../draft/LeftVersions';
 import { useOpenDraft } from '../draft/useOpenDraft';
-import { useUndoKeys } from '../draft/useUndoKeys';
-import { useJudgement } from './findings/useJudgement';
-import { ClassHead } from './head/ClassHead';
-import { LinePanel } from './line/LinePanel';
-import { OrderDrag } from './order/OrderDrag';
-import { RunningOrder } from './order/RunningOrder';
-import { TidePanel } from './tide/TidePanel';
-import { NotWorkedOut } from './who/NotWorkedOut';
-import { NeedsBeside, useNeedsBeside } from './who/needsBeside';
+import { ClassAtGlance } from './ClassAtGlance';
 import './print.css';
 import './session.css';
+
+const Desk = lazyPart(async () => (await import('./Desk')).Desk, {
+  what: 'The desk',
+  waiting: <OpenClass of={ClassAtGlance} />,
+  whenIdle: true,
+});
 
 /** One class on the desk: its head, its slot, its running order, and the line in hand. */
 export function SessionPage() {
@@ -50,52 +44,11 @@ export function SessionPage() {
     );
   }
   if (opening === 'opening' || !isOpen) return <Waiting />;
-  return (
-    <OrderDrag key={id}>
-      <OpenDesk />
-    </OrderDrag>
-  );
+  return <OpenClass key={id} of={Desk} />;
 }
 
-function OpenDesk() {
+/** The class that lies open, shown in one way or another. */
+function OpenClass({ of: Shown }: { readonly of: ComponentType<{ readonly session: Session }> }) {
   const session = useDeskSelector(({ draft }) => draft.book.present);
-  return session && <Desk session={session} />;
-}
-
-function Desk({ session }: { readonly session: Session }) {
-  const timeline = useTimeline(session);
-  const askedOf = useAsked(session);
-  const { findings, tide, failure } = useJudgement(askedOf.asked, askedOf.isKnown);
-  const needs = useNeedsBeside(session, askedOf);
-  useUndoKeys();
-  return (
-    <div className="place session">
-      <ClassHead session={session} askedOf={askedOf} timeline={timeline} />
-      <LeftVersions />
-      <SlotBar session={session} timeline={timeline} />
-      {failure && (
-        <p role="alert" className="session-failure">
-          What there is to notice, and the tide, could not be worked out. {failure.reason}{' '}
-          <Button size="small" onClick={failure.tryAgain}>
-            Try again
-          </Button>
-        </p>
-      )}
-      {needs.failure && (
-        <NotWorkedOut
-          what="Who needs what could not be worked out."
-          failure={needs.failure}
-          onTryAgain={needs.tryAgain}
-        />
-      )}
-      <TidePanel session={session} timeline={timeline} tide={tide} strength={askedOf.asked.strength} />
-      <div className="session-columns">
-        <NeedsBeside value={needs.answer}>
-          <RunningOrder session={session} timeline={timeline} />
-        </NeedsBeside>
-        <LinePanel session={session} timeline={timeline} askedOf={askedOf} findings={findings} />
-      </div>
-      <ConflictDialog />
-    </div>
-  );
+  return session && <Shown session={session} />;
 }
