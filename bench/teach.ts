@@ -68,7 +68,7 @@ async function scriptOfPlaces(house: RunningHouse, browser: Browser): Promise<vo
       Object.defineProperty(navigator, 'serviceWorker', { value: undefined });
       window.requestIdleCallback = () => 0;
     });
-    await go(page, `${house.url}/${path}`);
+    await page.goto(`${house.url}/${path}`);
     await page.waitForSelector(shown);
     const kilobytes = [...sizes.values()].reduce((sum, size) => sum + size, 0) / 1000;
     const over = kilobytes > MOST_SCRIPT ? ', over' : '';

@@ -147,7 +147,8 @@ export async function openPage(
 async function standing(page: Page): Promise<void> {
   const stands = () => {
     const place = document.querySelector('#place > *, main.teach > *');
-    return place !== null && document.querySelector('.notice--late') === null;
+    // What can only be read so far is not what is waited for.
+    return place !== null && document.querySelector('.notice--late, #place > [aria-busy]') === null;
   };
   try {
     await page.waitForFunction(stands);

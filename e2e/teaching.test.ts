@@ -5,7 +5,7 @@ import { segmentAt } from '../core/session/timeline/segmentAt';
 import { addLine, computed, find, press, stored, typeOver } from './desk';
 import { graveFaults } from './graveFaults';
 import { click, go, reload, saved, stage, testId, textOf } from './house';
-import { begin, openWithClock } from './teachingClock';
+import { begin, openWithClock, reach } from './teachingClock';
 
 const on = stage();
 
@@ -66,7 +66,7 @@ test('at every size of screen the three things are read from afar, in every ligh
   const clouds = computed(session).segments.find(
     ({ movementId, kind, side }) => movementId === 'cloud-hands' && kind === 'move' && side === 'left',
   );
-  await forward((clouds?.startMs ?? 0) + 400 - (await reading(page)).planMs);
+  await reach(page, forward, (clouds?.startMs ?? 0) + 400);
   await page.waitForSelector('.teach-side-word');
   for (const [width, height] of [
     [1280, 800],
@@ -183,7 +183,7 @@ test('the side is said for the class and for the instructor, and the last repeti
   const go = async (wanted: (segment: (typeof segments)[number]) => boolean) => {
     const target = segments.find(wanted);
     if (!target) throw new Error('no such moment');
-    await forward(target.startMs + 400 - (await reading(page)).planMs);
+    await reach(page, forward, target.startMs + 400);
     return target;
   };
   await go(({ movementId, kind, side }) => movementId === 'cloud-hands' && kind === 'move' && side === 'left');
@@ -244,9 +244,9 @@ test('what settles a line is taught by its own name and count, without the round
   const line = segments.find(({ itemId }) => itemId === first?.itemId);
   const { page, forward, faults } = await openWithClock(on, '/teach/morning-eight-pieces', true);
   await begin(page);
-  await forward(line?.startMs ?? 0);
+  await reach(page, forward, line?.startMs ?? 0);
   expect(await textOf(page, '.teach-name')).toMatch(/^Lift the Sky/);
-  await forward((first?.startMs ?? 0) - (line?.startMs ?? 0) + 100);
+  await reach(page, forward, (first?.startMs ?? 0) + 100);
   expect(await textOf(page, '.teach-name')).toMatch(/^Belly Breathing/);
   expect(await textOf(page, '.teach-middle')).toMatch(/^3breaths to go(?!.*round)/);
   expect(faults).toEqual([]);
@@ -291,7 +291,8 @@ test('a new class from nothing is built, taught, written down, and found again a
     'Ankle Circles: left out 0/4',
     'Cloud Hands: done 12/12',
     'Rest: done 1/1',
-    'Stillness: done 4/4',
+    // It is open, and there was time: so it went on to the end of its range.
+    'Stillness: done 6/4',
   ]);
   await page.type('#log-attendance', '8');
   await page.type('#log-words', 'Wet yard, all inside.');
@@ -369,5 +370,36 @@ test('a class that runs late is shortened with one key and taken back with anoth
   const log = ClassLog.parse(await (await fetch(`${on.house.url}/api/logs/${id}`)).json());
   expect(log.items).toHaveLength(session.sections.flatMap(({ items }) => items).length);
   expect(log.notes).toMatch(/\d\d:\d\d, .*: something here/);
+  expect(faults).toEqual([]);
+});
+
+test('what is open waits to be ended, a talk a while, and each line is led as it is planned', async () => {
+  const { session } = await stored(on.house.url, 'depot-twenty');
+  const [opening, warmUp] = session.sections;
+  const open = opening?.items.find((item) => item.kind === 'movement');
+  if (!open || open.kind !== 'movement' || !warmUp) throw new Error('the demo class has an opening');
+  const talk = { kind: 'talk', id: 'knees', seconds: 20, note: 'the knees', ledBy: 'clock' };
+  const items = [
+    { ...open, id: 'open', count: 3, ends: { by: 'instructor' }, range: { least: 2, most: 5 }, manner: 'quiet' },
+    talk,
+  ];
+  const waiting = { ...session, id: 'waiting', sections: [{ ...opening, items }, ...session.sections.slice(1)] };
+  await fetch(`${on.house.url}/api/sessions`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ session: waiting }),
+  });
+  const { page, forward, faults } = await openWithClock(on, '/teach/waiting', true);
+  await begin(page);
+  const length = computed(waiting as typeof session).items[0]?.lengthMs ?? 0;
+  await forward(length + length / 6);
+  expect(await textOf(page, testId('count'), /done/)).toMatch(/^3breaths done, 2 to 5, until you say/);
+  await page.keyboard.press('ArrowRight');
+  // The talk is led by the clock, without a metronome.
+  await textOf(page, '.teach-crib', /Talk: the knees/);
+  await forward(25_000);
+  expect(await textOf(page, testId('count'), /waits for you/)).toMatch(/^0:05/);
+  await page.keyboard.press('ArrowRight');
+  await page.waitForSelector('.horizon');
   expect(faults).toEqual([]);
 });

@@ -39,3 +39,13 @@ export const begin = async (page: Page) => {
   await (await page.waitForSelector('.teach-begin'))?.click();
   await page.waitForSelector('main.teach[data-plan-ms]');
 };
+
+/** Lets time pass until the class has come to a place of its plan: what waits to be ended on the way is waited for. */
+export async function reach(page: Page, forward: (ms: number) => Promise<void>, planMs: number): Promise<void> {
+  for (let tries = 0; tries < 60; tries += 1) {
+    const now = await page.$eval('main.teach', (face) => Number((face as HTMLElement).dataset.planMs));
+    if (now >= planMs - 0.5) return;
+    await forward(planMs - now);
+  }
+  throw new Error(`the class does not come to ${planMs} ms of its plan`);
+}

@@ -44,6 +44,8 @@ export type FitAnswer = Fitted | Unfitted;
 const PASSES = 4;
 /** Strain is not evenly made up of counts: so many classes at most are simulated to bring it under its ceiling. */
 export const MOST_SIMULATIONS = 40;
+/** The same where somebody stands in front of a class and waits. */
+const MOST_ROUGHLY = 6;
 
 function timelineOrNull(plan: Plan, context: JudgingContext): Timeline | null {
   const answer = timelineOf(plan, context.find);
@@ -123,7 +125,7 @@ const STRETCH = 2;
  * Fits a class to its slot. Counts stay within their range, pinned ones as they are; the cool-down keeps its least. A fit that
  * goes over a ceiling, or brings something grave, is tried again with what it comes from a step down, or a rest before the peak.
  * @param onProgress how many classes have been simulated, of at most how many
- * @param isRough whether a few seconds off the best will do: several times as quick
+ * @param isRough whether a few seconds off the best will do, held against the ceilings alone: several times as quick
  */
 export function fitPlan(
   plan: Plan,
@@ -140,19 +142,20 @@ export function fitPlan(
   const first = modestly ?? (usual && fitOnce(question, usual));
   if (!usual || !first) return unfitted(question, usual);
 
-  const written = analyseClass(plan, context);
-  const before: GraveBefore = written ? graveBefore(written) : new Map();
+  const written = isRough ? null : analyseClass(plan, context);
+  const before: GraveBefore | null = isRough ? null : written ? graveBefore(written) : new Map();
+  const most = isRough ? MOST_ROUGHLY : MOST_SIMULATIONS;
   let simulated = 0;
   const tryOut = (edits: readonly PlanEdit[], cost: number): Tried | null => {
     const analysed = analyseClass(applyEdits(plan, edits), context);
     simulated += 1;
-    onProgress(simulated, MOST_SIMULATIONS);
+    onProgress(simulated, most);
     return analysed && { edits, analysed, cost, breaches: breachesOf(analysed, before) };
   };
   let best = tryOut(first.edits, first.cost);
   let tries: ReadonlyMap<string, number> = caps;
   let at = best;
-  while (best && best.breaches.beyond > 0 && at && simulated < MOST_SIMULATIONS) {
+  while (best && best.breaches.beyond > 0 && at && simulated < most) {
     const eased = easedCaps(at.analysed, at.breaches, tries);
     if (!eased) break;
     tries = eased;
@@ -161,8 +164,7 @@ export function fitPlan(
     at = tryOut(again.edits, again.cost);
     if (at && at.breaches.beyond < best.breaches.beyond - 1e-6) best = at;
   }
-  if (best && best.breaches.over.length > 0)
-    best = rested(question, usual, best, tryOut, () => simulated < MOST_SIMULATIONS);
+  if (best && best.breaches.over.length > 0) best = rested(question, usual, best, tryOut, () => simulated < most);
   if (!best) return unfitted(question, usual);
   return {
     ok: true,

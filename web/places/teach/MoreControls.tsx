@@ -33,7 +33,7 @@ interface Props {
 }
 
 /** What may lead a class; the first is the usual one. */
-export const LEADS = ['planned', 'breath', 'clock'] as const;
+export const LEADS = ['planned', 'clock', 'breath'] as const;
 type Leads = (typeof LEADS)[number];
 
 const LEADS_WORDS: Readonly<Record<Leads, string>> = {

@@ -55,7 +55,7 @@ export function TeachingFace({ kept, onAsked, onLight }: Props) {
   latest.current = teaching;
   const [beside, setBeside] = useState<BesideOpen>(null);
   const comers = useComers(session, teaching);
-  const { shortening, shorten, dropNew, letGo } = useShorten(session, setTaught, comers.asked);
+  const { shortening, shorten, dropNew, letGo } = useShorten(session, timeline, setTaught, comers.asked);
   useWakeLock();
   const shortened = session === kept.session ? null : session;
   const isKept = useKeeping(
@@ -81,9 +81,9 @@ export function TeachingFace({ kept, onAsked, onLight }: Props) {
         setBeside('sheet');
       },
       more: () => setBeside((open) => (open === 'more' ? null : 'more')),
-      shorten: () => shorten(timeline, latest.current),
+      shorten: () => shorten(latest.current),
       mark: () => act((now) => markNow(timeline, now)),
-      notTonight: () => dropNew(timeline, latest.current),
+      notTonight: () => dropNew(latest.current),
     }),
     [act, timeline, shorten, dropNew, letGo],
   );

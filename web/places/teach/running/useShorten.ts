@@ -4,15 +4,15 @@ import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { Asked } from '../../../../core/session/findings/finding/finding';
 import type { Session } from '../../../../core/session/plan/session';
 import type { Timeline } from '../../../../core/session/timeline/segment';
-import { useComposer } from '../../../class/useComposer';
 import type { Shortening } from '../shown/shortening';
+import { useShortener } from './useShortener';
 
 /** How long a change can be taken back, and an answer that asks for nothing is shown, milliseconds. */
 const FOR_A_WHILE = 12_000;
 
 /** Making what is left of a class fit: asked for with one press, taken with the same, taken back with another. */
-export function useShorten(taught: Session, setTaught: (session: Session) => void, asked: Asked) {
-  const { ask } = useComposer();
+export function useShorten(taught: Session, timeline: Timeline, setTaught: (session: Session) => void, asked: Asked) {
+  const shortened = useShortener(taught, timeline, asked);
   const [shortening, setShortening] = useState<Shortening | null>(null);
   const [before, setBefore] = useState<Session | null>(null);
   const kind = shortening?.kind ?? null;
@@ -30,22 +30,20 @@ export function useShorten(taught: Session, setTaught: (session: Session) => voi
     [taught, setTaught],
   );
   const shorten = useCallback(
-    (timeline: Timeline, teaching: Teaching) => {
+    (teaching: Teaching) => {
       if (shortening?.kind === 'shortened') return change(shortening.plan, 'Shortened');
       setShortening({ kind: 'looking' });
-      void ask(async (composer) => ({ found: await composer.shorten(taught, timeline, teaching, asked) })).then(
-        (answer) => setShortening(answer?.found ?? { kind: 'cannot' }),
-      );
+      shortened(taught, timeline, teaching).then(setShortening, () => setShortening({ kind: 'cannot' }));
     },
-    [shortening, change, ask, taught, asked],
+    [shortening, change, shortened, taught, timeline],
   );
   const dropNew = useCallback(
-    (timeline: Timeline, { planMs }: Teaching) => {
+    ({ planMs }: Teaching) => {
       const then = notTonight(taught, timeline, planMs);
       if (then) change(then, 'Nothing new tonight');
       else setShortening({ kind: 'nothing-new' });
     },
-    [taught, change],
+    [taught, timeline, change],
   );
   /** Whether there was something to let go or take back. */
   const letGo = useCallback((): boolean => {
