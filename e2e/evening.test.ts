@@ -88,11 +88,12 @@ test('an evening: who is here, a late start made up, a mark, ended in time, how 
       .find(({ textContent }) => textContent === 'Half of them')
       ?.click(),
   );
+  await page.type('.teach-marks input', 'a knee clicked');
   await click(page, '.teach-begin');
   await page.waitForSelector('.log-lines');
   const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
   const log = ClassLog.parse(await (await fetch(`${on.house.url}/api/logs/${id}`)).json());
-  expect(log.notes).toMatch(/something here/);
+  expect(log.notes).toMatch(/\d\d:\d\d, .*: a knee clicked/);
   expect(log.attendance).toBe(2);
   // In time: the slot is sixty-five minutes between the doors.
   expect(log.items.reduce((sum, { actualMs }) => sum + actualMs, 0)).toBeLessThanOrEqual(65 * 60_000 + 1000);
@@ -114,7 +115,7 @@ test('an evening: who is here, a late start made up, a mark, ended in time, how 
     await fetch(`${on.house.url}/api/sessions/${id_}`, { method: 'DELETE' });
   await go(page, on.house.url);
   await textOf(page, '.today-next', /Next week/);
-  await textOf(page, '.today-last', /something here/);
+  await textOf(page, '.today-last', /a knee clicked/);
   if (left) await textOf(page, '.today-last', new RegExp(left.title.split(':')[0] ?? left.title));
 
   // What it was kept for: a slip for at home.

@@ -29,17 +29,22 @@ export const goOnFromStop = (teaching: Teaching): Teaching => ({
 /**
  * What a record says of the marks and stops of a class, a line each: "19:12, Cloud Hands: something here", to be sorted by hand.
  * @param startsAt when it began by the room's clock, HH:MM
+ * @param words what each mark was, in their order, as far as it was said
  */
 export function markNotes(
   { marks, stops }: Pick<Teaching, 'marks' | 'stops'>,
   startsAt: string,
   titleOf: (itemId: string) => string,
+  words: readonly string[] = [],
 ): string[] {
-  const said = (words: string) => (one: Teaching['marks'][number]) => ({
+  const said = (one: Teaching['marks'][number], what: string) => ({
     atMs: one.atMs,
-    line: `${clockAt(startsAt, one.atMs).slice(0, 5)}, ${titleOf(one.itemId)}: ${words}`,
+    line: `${clockAt(startsAt, one.atMs).slice(0, 5)}, ${titleOf(one.itemId)}: ${what}`,
   });
-  return [...marks.map(said('something here')), ...stops.map(said('stopped'))]
+  return [
+    ...marks.map((one, place) => said(one, words[place]?.trim() || 'something here')),
+    ...stops.map((one) => said(one, 'stopped')),
+  ]
     .toSorted((a, b) => a.atMs - b.atMs)
     .map(({ line }) => line);
 }

@@ -9,6 +9,7 @@ import { titleOf } from '../../../core/record/running/shownNow';
 import type { Teaching } from '../../../core/record/standing/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import type { Timeline } from '../../../core/session/timeline/segment';
+import { clockAt } from '../../../core/words/clockWords';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { problemIn } from '../../app/server/problemIn';
@@ -28,6 +29,9 @@ interface Props {
   readonly onBack: (() => void) | null;
 }
 
+/** A record holds so many letters of notes. */
+const MOST_NOTES = 4000;
+
 /** The record of another device that is in the way; null where there is none. */
 const inTheWay = (error: unknown): RecordedOtherwise['there'] | null => {
   const answer = RecordedOtherwise.safeParse(typeof error === 'object' && error && 'data' in error ? error.data : null);
@@ -42,6 +46,7 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
   const asked = useAskedAfter(session);
   const [taken, setTaken] = useState<TakenSoFar>({});
   const [came, setCame] = useState<number | null>(() => attendanceOf(teaching));
+  const [sorted, setSorted] = useState<readonly string[]>([]);
   const there = inTheWay(error);
   const clock = (at: string) => dayjs(at).format('HH:mm');
 
@@ -64,7 +69,10 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
         stops: teaching.stops,
         answered: [],
         letGo: [],
-        notes: [newcomerNote(teaching), ...markNotes(teaching, clock(startedAt), titled)].filter(Boolean).join('\n'),
+        notes: [newcomerNote(teaching), ...markNotes(teaching, clock(startedAt), titled, sorted)]
+          .filter(Boolean)
+          .join('\n')
+          .slice(0, MOST_NOTES),
       },
       present: teaching.present,
       taken: takenSaid(asked, taken),
@@ -80,6 +88,23 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
         {session.title}: {inWords(teaching.wallMs)} taught, {inWords(timeline.totalMs)} planned.
       </p>
       <AskedFields asked={asked} taken={taken} onTaken={setTaken} />
+      {teaching.marks.length > 0 && (
+        <div className="teach-marks">
+          {teaching.marks.map(({ itemId, atMs }, place) => (
+            <label key={`${itemId} ${atMs}`}>
+              <span className="number">{clockAt(clock(startedAt), atMs).slice(0, 5)}</span> {titled(itemId)}
+              <input
+                value={sorted[place] ?? ''}
+                maxLength={200}
+                placeholder="what was it?"
+                onChange={({ target }) =>
+                  setSorted(teaching.marks.map((_, at) => (at === place ? target.value : (sorted[at] ?? ''))))
+                }
+              />
+            </label>
+          ))}
+        </div>
+      )}
       <label>
         How many came{' '}
         <input
