@@ -377,7 +377,7 @@ test('what is open waits to be ended, a talk a while, and each line is led as it
   const { session } = await stored(on.house.url, 'depot-twenty');
   const [opening, warmUp] = session.sections;
   const open = opening?.items.find((item) => item.kind === 'movement');
-  if (!open || open.kind !== 'movement' || !warmUp) throw new Error('the demo class has an opening');
+  if (open?.kind !== 'movement' || !warmUp) throw new Error('the demo class has an opening');
   const talk = { kind: 'talk', id: 'knees', seconds: 20, note: 'the knees', ledBy: 'clock' };
   const items = [
     { ...open, id: 'open', count: 3, ends: { by: 'instructor' }, range: { least: 2, most: 5 }, manner: 'quiet' },

@@ -133,6 +133,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'web/places/logbook/practice',
     'web/places/teach/sound',
     'web/places/teach/beside',
+    'web/places/teach/end',
     'web/places/teach/shown',
     'web/places/teach/running',
     'web/places/courses/weave',

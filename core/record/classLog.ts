@@ -108,13 +108,20 @@ function partsOf(segments: readonly Segment[], { parts, touched }: Teaching): Lo
   }));
 }
 
-/** Sets what was done against what was planned, line by line in the planned order. */
+/**
+ * Sets what was done against what was planned, line by line in the planned order. The times of the lines, with the pauses that fell on
+ * them, sum to the wall time to the millisecond.
+ */
 export function loggedItems(plan: Session, timeline: Timeline, teaching: Teaching, find: FindMovement): LoggedItem[] {
+  // Boundaries are rounded, not lengths, so that nothing is lost between them.
+  let [before, after] = [0, 0];
   return [...lineTimes(timeline).values()].map((line) => {
     const { itemId, section, lengthMs } = line;
     const item = plan.sections[section]?.items.find(({ id }) => id === itemId);
     const times = plannedTimesOf(timeline, line);
-    const actualMs = Math.round(teaching.spent[itemId] ?? 0);
+    after = before + (teaching.spent[itemId] ?? 0);
+    const actualMs = Math.round(after) - Math.round(before);
+    before = after;
     const doneTimes = teaching.completed[itemId] ?? 0;
     return {
       itemId,

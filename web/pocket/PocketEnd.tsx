@@ -9,7 +9,7 @@ import type { Teaching } from '../../core/record/standing/teaching';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { download, fileName } from '../app/machine/download';
 import { inWords } from '../app/words';
-import { AskedFields, type TakenSoFar, takenSaid } from '../places/teach/AskedFields';
+import { AskedFields, type TakenSoFar, takenSaid } from '../places/teach/end/AskedFields';
 import { forgetHere } from './keptHere';
 
 interface Props {

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { newPause } from '../../session/plan/defaults';
 import { explainItem } from '../../session/report/explain';
 import type { Timeline } from '../../session/timeline/segment';
-import { beats, inBreath, line, movement, natural, outBreath, plan, timelineFor } from '../../testing/sample';
+import { beats, inBreath, line, movement, natural, outBreath, plan, session, timelineFor } from '../../testing/sample';
+import { loggedItems } from '../classLog';
 import { remainingMs } from '../standing/remaining';
 import { beginTeaching, type Teaching } from '../standing/teaching';
 import { advance } from './advance';
@@ -101,5 +102,26 @@ test('what remains is what it then takes', () => {
         expect(advance(timeline, teaching, Math.max(0, left - 1)).finished).toBe(left <= 1);
       },
     ),
+  );
+});
+
+test('the record of whatever was done is true: its lines sum to the wall time, and what became of each follows from how often it was done', () => {
+  fc.assert(
+    fc.property(timelines, fc.array(deeds, { maxLength: 40 }), (timeline, done) => {
+      const end = done.reduce(
+        (teaching, deed) => (teaching.finished ? teaching : deed(timeline, teaching)),
+        beginTeaching(timeline.totalMs),
+      );
+      const items = loggedItems(session(), timeline, end, () => undefined);
+      expect(items.reduce((sum, { actualMs }) => sum + actualMs, 0)).toBe(Math.round(end.wallMs));
+      for (const { itemId, plannedTimes, doneTimes, outcome, actualMs } of items) {
+        expect(doneTimes).toBe(end.completed[itemId] ?? 0);
+        const waits = timeline.items.find((one) => one.itemId === itemId)?.waits;
+        if (outcome === 'left out') expect([doneTimes, actualMs < 3000]).toEqual([0, true]);
+        if (outcome === 'done more') expect(doneTimes).toBeGreaterThan(plannedTimes);
+        if (outcome === 'cut short') expect(doneTimes).toBeLessThan(plannedTimes);
+        if (outcome === 'done' && waits?.for !== 'count') expect(doneTimes).toBe(plannedTimes);
+      }
+    }),
   );
 });

@@ -8,7 +8,7 @@ import { useRepertoire } from '../../app/repertoire';
 import type { KeptClass } from '../../class/kept/keptClass';
 import { useTimeline } from '../../class/useTimeline';
 import { type BesideOpen, BesideTheClass } from './BesideTheClass';
-import { EndOfClass } from './EndOfClass';
+import { EndOfClass } from './end/EndOfClass';
 import { LEADS } from './MoreControls';
 import { useComers } from './running/useComers';
 import { useDevices } from './running/useDevices';

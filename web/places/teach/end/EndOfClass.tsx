@@ -1,23 +1,23 @@
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { RecordedOtherwise } from '../../../core/formats/api/taughtClass';
-import { loggedItems } from '../../../core/record/classLog';
-import { attendanceOf, newcomerNote } from '../../../core/record/running/comers';
-import { markNotes } from '../../../core/record/running/marks';
-import { titleOf } from '../../../core/record/running/shownNow';
-import type { Teaching } from '../../../core/record/standing/teaching';
-import type { Session } from '../../../core/session/plan/session';
-import type { Timeline } from '../../../core/session/timeline/segment';
-import { clockAt } from '../../../core/words/clockWords';
-import { useRepertoire } from '../../app/repertoire';
-import { api } from '../../app/server/api';
-import { problemIn } from '../../app/server/problemIn';
-import { inWords } from '../../app/words';
-import { forgetClass } from '../../class/kept/keptClass';
-import { StopPageButton } from '../../class/StopPageButton';
-import { useAskedAfter } from '../../course/useAskedAfter';
+import { useNavigate } from 'react-router';
+import { loggedItems } from '../../../../core/record/classLog';
+import { attendanceOf, newcomerNote } from '../../../../core/record/running/comers';
+import { markNotes } from '../../../../core/record/running/marks';
+import { titleOf } from '../../../../core/record/running/shownNow';
+import type { Teaching } from '../../../../core/record/standing/teaching';
+import type { Session } from '../../../../core/session/plan/session';
+import type { Timeline } from '../../../../core/session/timeline/segment';
+import { useRepertoire } from '../../../app/repertoire';
+import { api } from '../../../app/server/api';
+import { problemIn } from '../../../app/server/problemIn';
+import { inWords } from '../../../app/words';
+import { forgetClass } from '../../../class/kept/keptClass';
+import { StopPageButton } from '../../../class/StopPageButton';
+import { useAskedAfter } from '../../../course/useAskedAfter';
 import { AskedFields, type TakenSoFar, takenSaid } from './AskedFields';
+import { MarksFields } from './MarksFields';
+import { inTheWay, RecordedThere } from './RecordedThere';
 
 interface Props {
   readonly logId: string;
@@ -31,12 +31,6 @@ interface Props {
 
 /** A record holds so many letters of notes. */
 const MOST_NOTES = 4000;
-
-/** The record of another device that is in the way; null where there is none. */
-const inTheWay = (error: unknown): RecordedOtherwise['there'] | null => {
-  const answer = RecordedOtherwise.safeParse(typeof error === 'object' && error && 'data' in error ? error.data : null);
-  return answer.success ? answer.data.there : null;
-};
 
 /** The end: did they get it, how many came, and one press writes down what was done. Until it is written, it stays on this machine. */
 export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBack }: Props) {
@@ -88,23 +82,13 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
         {session.title}: {inWords(teaching.wallMs)} taught, {inWords(timeline.totalMs)} planned.
       </p>
       <AskedFields asked={asked} taken={taken} onTaken={setTaken} />
-      {teaching.marks.length > 0 && (
-        <div className="teach-marks">
-          {teaching.marks.map(({ itemId, atMs }, place) => (
-            <label key={`${itemId} ${atMs}`}>
-              <span className="number">{clockAt(clock(startedAt), atMs).slice(0, 5)}</span> {titled(itemId)}
-              <input
-                value={sorted[place] ?? ''}
-                maxLength={200}
-                placeholder="what was it?"
-                onChange={({ target }) =>
-                  setSorted(teaching.marks.map((_, at) => (at === place ? target.value : (sorted[at] ?? ''))))
-                }
-              />
-            </label>
-          ))}
-        </div>
-      )}
+      <MarksFields
+        marks={teaching.marks}
+        beganAt={clock(startedAt)}
+        titleOf={titled}
+        words={sorted}
+        onWords={setSorted}
+      />
       <label>
         How many came{' '}
         <input
@@ -116,15 +100,7 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
           className="teach-came"
         />
       </label>
-      {there && (
-        <p role="alert">
-          This class is in the logbook already, from {clock(there.startedAt)} to {clock(there.endedAt)}: another device
-          wrote it, or it was ended before. One class is recorded once.{' '}
-          <Link to={`/logbook/${there.id}`} target="_blank">
-            Look at that record
-          </Link>
-        </p>
-      )}
+      {there && <RecordedThere there={there} clock={clock} />}
       {error && !there && (
         <p role="alert">{problemIn(error)?.title ?? 'The server does not answer.'} It is kept here; nothing is lost.</p>
       )}
