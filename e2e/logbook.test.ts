@@ -187,3 +187,26 @@ test('what was felt is written in a record row by row, and followed side by side
   await textOf(page, '.over-time', /tight, left hips/);
   expect(faults).toEqual([]);
 });
+
+test('own practice is tallied: tapped, taken back, kept over a reload, let go and brought back', async () => {
+  const { page, faults } = await openPage(on.browser);
+  await go(page, `${on.house.url}/logbook`);
+  await page.waitForSelector('.own-practice');
+  await page.type('[aria-label="What I practise"]', 'Arm swings');
+  await press(page, 'Keep a tally');
+  await page.waitForSelector('.tally-tap');
+  await press(page, 'by 36');
+  await click(page, '.tally-tap');
+  await click(page, '.tally-tap');
+  await textOf(page, '.tally-tap', /^72of 300 today/);
+  await press(page, 'Take back');
+  await textOf(page, '.tally-tap', /^36of 300 today/);
+  expect(await graveFaults(page)).toEqual([]);
+  await reload(page);
+  await textOf(page, '.tally-tap', /^36of 300 today/);
+  await press(page, 'Keep it no longer');
+  await page.waitForFunction(() => document.querySelector('.tally-tap') === null);
+  await press(page, 'Undo');
+  await textOf(page, '.tally-tap', /^36of 300 today/);
+  expect(faults).toEqual([]);
+});
