@@ -1,5 +1,5 @@
 import { AutoComplete, type GetRef } from 'antd';
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { usualName } from '../../../core/movement/schema/movement';
@@ -7,15 +7,21 @@ import { useNamedPlaces } from '../place';
 import { useFetchedRepertoire } from '../repertoire';
 import { api } from '../server/api';
 import { dayInWords, today } from '../words';
+import { takenOver, typedSoFar } from './EarlyJumpField';
 
 /** One field that finds any movement, class or place and goes there. The key / focuses it. */
 export function JumpField() {
-  const [text, setText] = useState('');
+  const [early] = useState(typedSoFar);
+  const [text, setText] = useState(early ?? '');
   const field = useRef<GetRef<typeof AutoComplete>>(null);
   const navigate = useNavigate();
   const named = useNamedPlaces();
   // What is looked through is fetched once somebody looks.
-  const [isWanted, setWanted] = useState(false);
+  const [isWanted, setWanted] = useState(early !== null);
+  useEffect(() => {
+    if (early !== null) field.current?.focus();
+    takenOver();
+  }, [early]);
   const { repertoire } = useFetchedRepertoire(isWanted);
   const { data: sessions } = api.useSessionsQuery(undefined, { skip: !isWanted });
   useHotkeys('/', () => field.current?.focus(), {

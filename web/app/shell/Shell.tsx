@@ -4,6 +4,7 @@ import { useSelector } from 'react-redux';
 import { NavLink, Outlet } from 'react-router';
 import { useNamedPlaces } from '../place';
 import type { State } from '../store';
+import { EarlyJumpField } from './EarlyJumpField';
 import { FirstNote } from './FirstNote';
 import { useLight } from './LightContext';
 import { lazyPart } from './lazyPart';
@@ -12,7 +13,7 @@ import './shell.css';
 /** What finds anything is fetched once the page stands: nobody looks for anything before. */
 const JumpField = lazyPart(async () => (await import('./JumpField')).JumpField, {
   what: 'The field that finds anything',
-  waiting: <div className="shell-jump" />,
+  waiting: <EarlyJumpField />,
   whenIdle: true,
 });
 

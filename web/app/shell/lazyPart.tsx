@@ -14,6 +14,12 @@ interface Options {
 }
 
 /**
+ * Whether a part did not come, rather than break: browsers remember a module that did not come as long as the page stands, so only a
+ * page that is loaded anew asks for it again.
+ */
+const didNotCome = (error: unknown): boolean => error instanceof TypeError && /module/i.test(error.message);
+
+/**
  * A part of a page that is fetched when it is first shown. Where it cannot be fetched, or breaks, that is said in its place, with a
  * way to try again; the rest of the page stands.
  */
@@ -36,8 +42,13 @@ export function lazyPart<Props extends object>(
     if (whenIdle && !isIdle && !isThere) return waiting;
     return (
       <ErrorBoundary
-        fallbackRender={({ resetErrorBoundary }) => (
-          <Notice action={{ label: 'Try again', onPress: resetErrorBoundary }}>
+        fallbackRender={({ error, resetErrorBoundary }) => (
+          <Notice
+            action={{
+              label: 'Try again',
+              onPress: didNotCome(error) ? () => window.location.reload() : resetErrorBoundary,
+            }}
+          >
             {what} could not be loaded. Your work is kept.
           </Notice>
         )}
