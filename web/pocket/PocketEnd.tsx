@@ -10,6 +10,7 @@ import type { Timeline } from '../../core/session/timeline/segment';
 import { download, fileName } from '../app/machine/download';
 import { inWords } from '../app/words';
 import { AskedFields, type TakenSoFar, takenSaid } from '../places/teach/end/AskedFields';
+import { MarksFields } from '../places/teach/end/MarksFields';
 import { forgetHere } from './keptHere';
 
 interface Props {
@@ -33,6 +34,8 @@ const clockOf = (instant: Date): string => `${twoDigits(instant.getHours())}:${t
 export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack }: Props) {
   const { session, kind, asked } = carried;
   const [came, setCame] = useState('');
+  const [sorted, setSorted] = useState<readonly string[]>([]);
+  const titled = (itemId: string) => titleOf(session, itemId, find);
   const [taken, setTaken] = useState<TakenSoFar>({});
   if (kind === 'practice')
     return (
@@ -69,7 +72,7 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
         plan: session,
         items,
         attendance: howMany,
-        notes: markNotes(teaching, clockOf(began), (itemId) => titleOf(session, itemId, find)).join('\n'),
+        notes: markNotes(teaching, clockOf(began), titled, sorted).join('\n'),
         stops: teaching.stops,
         answered: [],
         letGo: [],
@@ -86,6 +89,13 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
         {inWords(teaching.wallMs)} taught, {inWords(timeline.totalMs)} planned.
       </p>
       <AskedFields asked={asked} taken={taken} onTaken={setTaken} />
+      <MarksFields
+        marks={teaching.marks}
+        beganAt={clockOf(began)}
+        titleOf={titled}
+        words={sorted}
+        onWords={setSorted}
+      />
       <label>
         How many came{' '}
         <input

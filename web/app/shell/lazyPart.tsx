@@ -1,6 +1,7 @@
 import { type ComponentType, lazy, type ReactNode, Suspense, useState } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Notice, Waiting } from './Notice';
+import { partAgain } from './partAgain';
 import { RepertoireGate } from './RepertoireGate';
 import { useIdle } from './useIdle';
 
@@ -13,11 +14,18 @@ interface Options {
   readonly whenIdle?: boolean;
 }
 
-/**
- * Whether a part did not come, rather than break: browsers remember a module that did not come as long as the page stands, so only a
- * page that is loaded anew asks for it again.
- */
-const didNotCome = (error: unknown): boolean => error instanceof TypeError && /module/i.test(error.message);
+/** Fetches a part, and asks once more by itself where it did not come. */
+async function fetchPart<Props extends object>(
+  load: () => Promise<ComponentType<Props>>,
+): Promise<ComponentType<Props>> {
+  try {
+    return await load();
+  } catch (error) {
+    const again = await partAgain<Props>(error);
+    if (again) return again;
+    throw error;
+  }
+}
 
 /**
  * A part of a page that is fetched when it is first shown. Where it cannot be fetched, or breaks, that is said in its place, with a
@@ -31,22 +39,23 @@ export function lazyPart<Props extends object>(
   let isThere = false;
   const begin = () =>
     lazy(async () => {
-      const part = await load();
+      const part = await fetchPart(load);
       isThere = true;
       return { default: part };
     });
   let Part = begin();
   return function LazyPart(props: Props) {
-    const [, setTries] = useState(0);
+    const [tries, setTries] = useState(0);
     const isIdle = useIdle();
     if (whenIdle && !isIdle && !isThere) return waiting;
     return (
       <ErrorBoundary
-        fallbackRender={({ error, resetErrorBoundary }) => (
+        fallbackRender={({ resetErrorBoundary }) => (
           <Notice
             action={{
               label: 'Try again',
-              onPress: didNotCome(error) ? () => window.location.reload() : resetErrorBoundary,
+              // What is tried in vain needs something else that did not come: only a page that is loaded anew asks for that.
+              onPress: tries > 0 ? () => window.location.reload() : resetErrorBoundary,
             }}
           >
             {what} could not be loaded. Your work is kept.
@@ -54,7 +63,7 @@ export function lazyPart<Props extends object>(
         )}
         onReset={() => {
           Part = begin();
-          setTries((tries) => tries + 1);
+          setTries((before) => before + 1);
         }}
       >
         <Suspense fallback={waiting}>
