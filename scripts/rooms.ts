@@ -119,6 +119,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'web/places/sessions/blocks',
     'web/places/sessions/desk/findings',
     'web/places/sessions/desk/tide',
+    'web/places/sessions/desk/line/words',
     'web/places/sessions/desk/line',
     'web/places/sessions/desk/compose',
     'web/places/sessions/desk/who',

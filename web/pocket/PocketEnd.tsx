@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import type { PocketClass, PocketRecord } from '../../core/formats/pocket/pocketClass';
 import { carriedLogId, writeCode } from '../../core/formats/pocket/recordCode';
 import type { FindMovement } from '../../core/movement/schema/movement';
@@ -9,8 +8,7 @@ import type { Teaching } from '../../core/record/standing/teaching';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { download, fileName } from '../app/machine/download';
 import { inWords } from '../app/words';
-import { AskedFields, type TakenSoFar, takenSaid } from '../places/teach/end/AskedFields';
-import { MarksFields } from '../places/teach/end/MarksFields';
+import { useSaidAtEnd } from '../places/teach/end/EndFields';
 import { forgetHere } from './keptHere';
 
 interface Props {
@@ -33,10 +31,15 @@ const clockOf = (instant: Date): string => `${twoDigits(instant.getHours())}:${t
 /** The end: how what was taught was taken, who came, and what was done given back, as a code or as a file. */
 export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack }: Props) {
   const { session, kind, asked } = carried;
-  const [came, setCame] = useState('');
-  const [sorted, setSorted] = useState<readonly string[]>([]);
+  const began = new Date(startedAt);
   const titled = (itemId: string) => titleOf(session, itemId, find);
-  const [taken, setTaken] = useState<TakenSoFar>({});
+  const { said, fields } = useSaidAtEnd(null, {
+    asked,
+    marks: teaching.marks,
+    beganAt: clockOf(began),
+    titleOf: titled,
+    mostCame: MOST_CAME,
+  });
   if (kind === 'practice')
     return (
       <main className="teach teach-threshold pocket-threshold">
@@ -47,18 +50,16 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
         </button>
       </main>
     );
-  const began = new Date(startedAt);
   const beganAt = Math.floor(began.getTime() / MINUTE);
   const items = loggedItems(session, timeline, teaching, find);
-  const howMany = came === '' ? null : Math.min(MOST_CAME, Math.max(0, Math.round(Number(came))));
   const code = writeCode(session, {
     beganAt,
     tookMinutes: Math.round(teaching.wallMs / MINUTE),
-    came: howMany,
+    came: said.came,
     leftOut: session.sections
       .flatMap((section) => section.items)
       .map(({ id }) => items.find(({ itemId }) => itemId === id)?.outcome === 'left out'),
-    taken: asked.map(({ thread }) => taken[thread] ?? null),
+    taken: asked.map(({ thread }) => said.taken.find((one) => one.thread === thread)?.taken ?? null),
   });
   const save = () => {
     const record: PocketRecord = {
@@ -71,13 +72,13 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
         endedAt: new Date(began.getTime() + teaching.wallMs).toISOString(),
         plan: session,
         items,
-        attendance: howMany,
-        notes: markNotes(teaching, clockOf(began), titled, sorted).join('\n'),
+        attendance: said.came,
+        notes: markNotes(teaching, clockOf(began), titled, said.marks).join('\n'),
         stops: teaching.stops,
         answered: [],
         letGo: [],
       },
-      taken: takenSaid(asked, taken),
+      taken: said.taken,
     };
     const text = JSON.stringify(record, null, 2);
     download(new Blob([text], { type: 'application/json' }), `${fileName(session.title)}.record.json`);
@@ -88,25 +89,7 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
       <p>
         {inWords(teaching.wallMs)} taught, {inWords(timeline.totalMs)} planned.
       </p>
-      <AskedFields asked={asked} taken={taken} onTaken={setTaken} />
-      <MarksFields
-        marks={teaching.marks}
-        beganAt={clockOf(began)}
-        titleOf={titled}
-        words={sorted}
-        onWords={setSorted}
-      />
-      <label>
-        How many came{' '}
-        <input
-          type="number"
-          min={0}
-          max={MOST_CAME}
-          value={came}
-          onChange={({ target }) => setCame(target.value)}
-          className="teach-came"
-        />
-      </label>
+      {fields}
       {code ? (
         <p>
           To be typed in the Logbook:

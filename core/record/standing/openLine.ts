@@ -112,7 +112,7 @@ const LAST = 1;
 /** Less than a thousandth is what sums of real numbers leave over, and would never be over. */
 const NOTHING = 0.001;
 
-/** As far as a segment goes on by itself from where the plan stands: a talk to its last moment, and from there, as any other, to its end. */
+/** As far as a segment goes on by itself from where the plan stands: a talk to its last moment, and everything else, and a talk from there, to its end. */
 export function goesTo({ kind, startMs, lengthMs }: Segment, planMs: number): number {
   const end = startMs + lengthMs;
   return kind === 'talk' && planMs < end - LAST ? end - LAST : end;

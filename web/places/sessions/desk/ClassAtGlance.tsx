@@ -10,6 +10,7 @@ import { sectionWord } from '../../../app/words';
 import { SlotBar } from '../../../class/SlotBar';
 import { useTimeline } from '../../../class/useTimeline';
 import './order/runningOrder.css';
+import './glance.css';
 
 /** How many, and of what: "4 times each side". */
 const saidOf = (item: MovementItem, movement: Movement | undefined): string =>

@@ -1,5 +1,4 @@
 import dayjs from 'dayjs';
-import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { loggedItems } from '../../../../core/record/classLog';
 import { attendanceOf, newcomerNote } from '../../../../core/record/running/comers';
@@ -15,8 +14,7 @@ import { inWords } from '../../../app/words';
 import { forgetClass } from '../../../class/kept/keptClass';
 import { StopPageButton } from '../../../class/StopPageButton';
 import { useAskedAfter } from '../../../course/useAskedAfter';
-import { AskedFields, type TakenSoFar, takenSaid } from './AskedFields';
-import { MarksFields } from './MarksFields';
+import { useSaidAtEnd } from './EndFields';
 import { inTheWay, RecordedThere } from './RecordedThere';
 
 interface Props {
@@ -31,6 +29,7 @@ interface Props {
 
 /** A record holds so many letters of notes. */
 const MOST_NOTES = 4000;
+const MOST_CAME = 500;
 
 /** The end: did they get it, how many came, and one press writes down what was done. Until it is written, it stays on this machine. */
 export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBack }: Props) {
@@ -38,13 +37,17 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
   const navigate = useNavigate();
   const [addLog, { isLoading, error }] = api.useAddLogMutation();
   const asked = useAskedAfter(session);
-  const [taken, setTaken] = useState<TakenSoFar>({});
-  const [came, setCame] = useState<number | null>(() => attendanceOf(teaching));
-  const [sorted, setSorted] = useState<readonly string[]>([]);
   const there = inTheWay(error);
   const clock = (at: string) => dayjs(at).format('HH:mm');
 
   const titled = (itemId: string) => titleOf(session, itemId, repertoire.find);
+  const { said, fields } = useSaidAtEnd(attendanceOf(teaching), {
+    asked,
+    marks: teaching.marks,
+    beganAt: clock(startedAt),
+    titleOf: titled,
+    mostCame: MOST_CAME,
+  });
   const leave = (to: string) => {
     forgetClass({ session, logId });
     if (document.fullscreenElement) void document.exitFullscreen();
@@ -59,17 +62,17 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
         endedAt: new Date(Date.parse(startedAt) + teaching.wallMs).toISOString(),
         plan: session,
         items: loggedItems(session, timeline, teaching, repertoire.find),
-        attendance: came,
+        attendance: said.came,
         stops: teaching.stops,
         answered: [],
         letGo: [],
-        notes: [newcomerNote(teaching), ...markNotes(teaching, clock(startedAt), titled, sorted)]
+        notes: [newcomerNote(teaching), ...markNotes(teaching, clock(startedAt), titled, said.marks)]
           .filter(Boolean)
           .join('\n')
           .slice(0, MOST_NOTES),
       },
       present: teaching.present,
-      taken: takenSaid(asked, taken),
+      taken: said.taken,
       ...(there && { insteadOf: there.id }),
     }).unwrap();
     leave(`/logbook/${written.id}`);
@@ -81,25 +84,7 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
       <p>
         {session.title}: {inWords(teaching.wallMs)} taught, {inWords(timeline.totalMs)} planned.
       </p>
-      <AskedFields asked={asked} taken={taken} onTaken={setTaken} />
-      <MarksFields
-        marks={teaching.marks}
-        beganAt={clock(startedAt)}
-        titleOf={titled}
-        words={sorted}
-        onWords={setSorted}
-      />
-      <label>
-        How many came{' '}
-        <input
-          type="number"
-          min={0}
-          max={500}
-          value={came ?? ''}
-          onChange={({ target }) => setCame(target.value === '' ? null : Math.round(Number(target.value)))}
-          className="teach-came"
-        />
-      </label>
+      {fields}
       {there && <RecordedThere there={there} clock={clock} />}
       {error && !there && (
         <p role="alert">{problemIn(error)?.title ?? 'The server does not answer.'} It is kept here; nothing is lost.</p>

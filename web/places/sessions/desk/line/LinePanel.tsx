@@ -16,9 +16,9 @@ import { useDeskSelector } from '../../draft/draftStore';
 import { Noticed } from '../findings/Noticed';
 import type { NoticedProps } from '../findings/noticedProps';
 import { MovementFields } from './MovementFields';
-import { ScriptField } from './ScriptField';
 import { TaughtFields } from './TaughtFields';
 import { WhyMinutes } from './WhyMinutes';
+import { ScriptField } from './words/ScriptField';
 import './linePanel.css';
 
 interface Props extends NoticedProps {

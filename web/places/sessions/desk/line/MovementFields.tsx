@@ -30,7 +30,7 @@ import { NumberField } from './NumberField';
 import { SchoolFields } from './SchoolFields';
 import { StepsFields, stepsSaid } from './StepsFields';
 import { WayFields } from './WayFields';
-import { WordsFields } from './WordsFields';
+import { WordsFields } from './words/WordsFields';
 
 const SIDES_WORDS: Readonly<Record<MovementItem['sides'], string>> = {
   usual: 'As written',

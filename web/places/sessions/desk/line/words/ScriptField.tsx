@@ -1,7 +1,7 @@
 import { Input } from 'antd';
 import { memo } from 'react';
-import type { ScriptRoom } from '../../../../../core/session/words/lineSpeech';
-import { minutes } from '../../../../../core/words/clockWords';
+import type { ScriptRoom } from '../../../../../../core/session/words/lineSpeech';
+import { minutes } from '../../../../../../core/words/clockWords';
 
 interface Props {
   readonly value: string;

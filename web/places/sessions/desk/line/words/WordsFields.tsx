@@ -1,10 +1,10 @@
 import { Input, InputNumber, Select } from 'antd';
 import { memo, useState } from 'react';
-import type { Movement } from '../../../../../core/movement/schema/movement';
-import type { CueAt, LineCue, Stands } from '../../../../../core/session/plan/line/lineWords';
-import type { MovementItem } from '../../../../../core/session/plan/session';
-import { Rows } from '../../../../class/Rows';
-import { TagsField } from '../../../../class/TagsField';
+import type { Movement } from '../../../../../../core/movement/schema/movement';
+import type { CueAt, LineCue, Stands } from '../../../../../../core/session/plan/line/lineWords';
+import type { MovementItem } from '../../../../../../core/session/plan/session';
+import { Rows } from '../../../../../class/Rows';
+import { TagsField } from '../../../../../class/TagsField';
 import { ScriptField } from './ScriptField';
 import './wordsFields.css';
 
