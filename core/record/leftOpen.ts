@@ -1,9 +1,9 @@
 import type { FindMovement } from '../movement/schema/movement';
 import { usualName } from '../movement/schema/movement';
-import { baseId } from '../movement/schema/version';
 import { applyEdits, type PlanEdit } from '../session/edit/planEdit';
 import type { Item, MovementItem, Session } from '../session/plan/session';
 import type { ClassLog, LoggedItem } from './classLog';
+import { samePiece } from './passedOn';
 
 /** What may be done in the next class with something that the last one left open. */
 export interface OpenAnswer {
@@ -25,12 +25,6 @@ export interface LeftOpen {
 const HIGHER = 10;
 
 const linesOf = ({ sections }: Pick<Session, 'sections'>): Item[] => sections.flatMap(({ items }) => items);
-
-/** The line of the next class that does the same movement; undefined where none does. */
-const sameIn = (next: Session, { movementId }: MovementItem): MovementItem | undefined =>
-  linesOf(next).find(
-    (item): item is MovementItem => item.kind === 'movement' && baseId(item.movementId) === baseId(movementId),
-  );
 
 /** An id that no line of a class has, made from another. */
 function freshIn(next: Session, id: string): string {
@@ -59,7 +53,7 @@ export function leftOpen({ plan, items, answered }: ClassLog, next: Session, fin
     if (!isOpen || item?.kind !== 'movement' || answered.includes(itemId)) return [];
     const movement = find(item.movementId);
     if (!movement) return [];
-    const there = sameIn(next, item);
+    const there = samePiece(next, item);
     const higher = { what: 'sink' as const, from: -HIGHER, to: -HIGHER };
     // What was too much to be finished can be asked for a little less low; what there was no time for has only to be there.
     const isEasier = there?.ramp === null && outcome === 'cut short' && movement.start.load.seat === 0;
