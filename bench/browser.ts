@@ -5,7 +5,8 @@ import { extname, join } from 'node:path';
 import react from '@vitejs/plugin-react';
 import type { Browser, Page } from 'puppeteer-core';
 import { build } from 'vite';
-import { go, openBrowser, openPage } from '../e2e/house';
+import { launchChromium } from '../e2e/browser/chromium';
+import { go, openPage } from '../e2e/house';
 import { openHouse } from '../e2e/runningHouse';
 import { readRepertoire } from '../server/repertoire';
 import { longPlan } from './longPlan';
@@ -65,7 +66,7 @@ async function wall(browser: Browser): Promise<void> {
     const times: number[] = [];
     let scrolled = { perSecond: 0, long: [] as number[] };
     for (let run = 0; run < 5; run += 1) {
-      const { page } = await openPage(browser);
+      const { page } = await openPage(browser.defaultBrowserContext());
       await go(page, `${house.url}/sessions`);
       const start = performance.now();
       await page.click('a[href="/repertoire"]');
@@ -141,7 +142,7 @@ async function keystrokes(browser: Browser): Promise<void> {
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ session }),
     });
-    const { page } = await openPage(browser);
+    const { page } = await openPage(browser.defaultBrowserContext());
     await go(page, `${house.url}/sessions/sixty-lines`);
     await page.waitForSelector('.noticed');
     await page.focus('[data-line="line-7"]');
@@ -158,7 +159,7 @@ async function keystrokes(browser: Browser): Promise<void> {
   }
 }
 
-const browser = await openBrowser();
+const browser = await launchChromium();
 try {
   await wall(browser);
   await keystrokes(browser);

@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import type { Browser } from 'puppeteer-core';
-import { go, openBrowser, openPage } from '../e2e/house';
+import { launchChromium } from '../e2e/browser/chromium';
+import { go, openPage } from '../e2e/house';
 import { openHouse, type RunningHouse } from '../e2e/runningHouse';
 
 /** Measures the hour in the hall, and what each place loads before it is shown. Needs a built interface (npm run build). */
@@ -39,7 +40,7 @@ const FRAMES = `new Promise((resolve) => {
 })`;
 
 async function framesWithFigure(house: RunningHouse, browser: Browser): Promise<void> {
-  const { page } = await openPage(browser);
+  const { page } = await openPage(browser.defaultBrowserContext());
   await go(page, `${house.url}/teach/evening-week-4`);
   await (await page.waitForSelector('.teach-begin'))?.click();
   await page.waitForSelector('main.teach[data-plan-ms]');
@@ -55,7 +56,7 @@ async function framesWithFigure(house: RunningHouse, browser: Browser): Promise<
 
 async function scriptOfPlaces(house: RunningHouse, browser: Browser): Promise<void> {
   for (const [path, shown] of PLACES) {
-    const { page } = await openPage(browser);
+    const { page } = await openPage(browser.defaultBrowserContext());
     const sizes = new Map<string, number>();
     page.on('response', (response) => {
       const { pathname } = new URL(response.url());
@@ -79,7 +80,7 @@ async function scriptOfPlaces(house: RunningHouse, browser: Browser): Promise<vo
 
 async function main(): Promise<void> {
   const house = await openHouse();
-  const browser = await openBrowser();
+  const browser = await launchChromium();
   try {
     await framesWithFigure(house, browser);
     await scriptOfPlaces(house, browser);

@@ -6,8 +6,9 @@ import type { Page } from 'puppeteer-core';
 import { loadDemo } from '../demo/load';
 import { demoLog } from '../demo/log';
 import { demoSessions } from '../demo/sessions';
-import { go, openBrowser, openPage } from '../e2e/house';
-import { openHouse, openHouseIn, type RunningHouse } from '../e2e/runningHouse';
+import { launchChromium } from '../e2e/browser/chromium';
+import { go, openPage } from '../e2e/house';
+import { openHouse, type RunningHouse } from '../e2e/runningHouse';
 import { readForms, readRepertoire } from '../server/repertoire';
 import { openDatabase } from '../server/store/file/open';
 import { movementStore } from '../server/store/movements';
@@ -95,8 +96,8 @@ async function open(page: Page, url: string, ready: string): Promise<{ ms: numbe
 const memoryMb = (pid: number): number =>
   Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024;
 
-async function measure(house: RunningHouse, browser: Awaited<ReturnType<typeof openBrowser>>) {
-  const { page } = await openPage(browser);
+async function measure(house: RunningHouse, browser: Awaited<ReturnType<typeof launchChromium>>) {
+  const { page } = await openPage(browser.defaultBrowserContext());
   const places = new Map<string, { ms: number; nodes: number }>();
   for (const [path, ready] of PLACES) {
     await open(page, house.url + path, ready);
@@ -110,10 +111,10 @@ async function measure(house: RunningHouse, browser: Awaited<ReturnType<typeof o
 
 async function main(): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'vesperum-years-'));
-  const browser = await openBrowser();
+  const browser = await launchChromium();
   const demo = await openHouse();
   fill(folder);
-  const years = await openHouseIn(folder);
+  const years = await openHouse({ folder });
   try {
     for (const path of [
       '/api/sessions/page?today=2026-11-27',

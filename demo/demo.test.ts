@@ -7,10 +7,11 @@ import { mayLastMs } from '../core/session/plan/slotTime';
 import { forecastFor } from '../core/session/report/forecast';
 import { slotVerdict } from '../core/session/report/slotVerdict';
 import { timelineOf } from '../core/session/schedule/timeline';
+import { DEMO_DAY } from './demoDay';
 import { demoGroups } from './groups';
 import { demoLog } from './log';
 import { demoSessions } from './sessions';
-import { DEMO_DAY, repertoire } from './testHouse';
+import { repertoire } from './testHouse';
 
 const find = (id: string) => repertoire.find((movement) => movement.id === id);
 const sessions = demoSessions(DEMO_DAY, find);

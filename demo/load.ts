@@ -1,6 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import type { Form } from '../core/movement/schema/form';
 import type { Movement } from '../core/movement/schema/movement';
+import { timestamp } from '../server/clock/clock';
 import { courseStore } from '../server/store/courses';
 import { atOnce } from '../server/store/file/atOnce';
 import { groupStore } from '../server/store/groups';
@@ -29,7 +30,7 @@ export function loadDemo(
   const sessions = demoSessions(today, find);
   const met = groupsAround(demoGroups, today);
   const courses = demoCourses(today, met, find, forms);
-  const now = new Date().toISOString();
+  const now = timestamp();
   atOnce(database, () => {
     const halls = hallStore(database);
     for (const hall of demoHalls) halls.put(hall);

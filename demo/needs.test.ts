@@ -1,4 +1,3 @@
-import { join } from 'node:path';
 import { presentOn } from '../core/group/presentOn';
 import { wallPlaces } from '../core/hall/hall';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
@@ -9,16 +8,13 @@ import { findingsOf } from '../core/session/findings/judge';
 import { USUAL_DOORS } from '../core/session/plan/slotTime';
 import { AIMS } from '../core/session/propose/aims';
 import { proposeDraft } from '../core/session/propose/proposeDraft';
-import { readForms, readRepertoire } from '../server/repertoire';
+import { shippedRepertoire } from '../server/shippedRepertoire';
 import { demoHalls } from './halls';
 import { demoPeople } from './people';
 
 /** Classes drawn up for the demo's morning group: everybody has a way through every line, or it is said that somebody has none. */
 
-const folder = join(import.meta.dirname, '..', 'repertoire');
-const movements = readRepertoire(folder);
-const forms = readForms(join(folder, 'forms'));
-const find = (id: string) => movements.find((movement) => movement.id === id);
+const { movements, forms, find } = shippedRepertoire();
 const today = '2026-11-27';
 const people = demoPeople(today).filter(({ groupId }) => groupId === 'tram-shed-morning');
 const hall = demoHalls.find(({ id }) => id === 'tram-shed-side-room');

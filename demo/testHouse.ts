@@ -1,15 +1,13 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { rmSync } from 'node:fs';
 import type { Database } from 'better-sqlite3';
 import { createApp } from '../server/app';
-import { readForms, readRepertoire } from '../server/repertoire';
+import { shippedRepertoire } from '../server/shippedRepertoire';
 import { openDatabase } from '../server/store/file/open';
-import { loadDemo } from './load';
+import { copyOfDemo } from './preparedDemo';
 
-export const repertoire = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));
-export const forms = readForms(join(import.meta.dirname, '..', 'repertoire', 'forms'));
-export const DEMO_DAY = '2026-12-01';
+const { movements: repertoire, forms } = shippedRepertoire();
+
+export { forms, repertoire };
 
 export interface TestHouse {
   readonly database: Database;
@@ -28,9 +26,8 @@ export interface TestHouse {
 
 /** A house of its own in a temporary folder, with the demo world. */
 export function openTestHouse(): TestHouse {
-  const folder = mkdtempSync(join(tmpdir(), 'vesperum-'));
+  const folder = copyOfDemo();
   const { database } = openDatabase(folder);
-  loadDemo(database, repertoire, forms, DEMO_DAY);
   const open = () =>
     createApp({
       database,

@@ -1,7 +1,8 @@
 import type { Page } from 'puppeteer-core';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { computed, endOf, find, line, press, stored, takeLine, typeOver, withControl } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, saved, stage, testId, textOf } from './house';
+import { click, go, openPage, saved, testId, textOf } from './house';
 
 /** Several lines at once: rounds, chains, carrying from class to class, kept passages, and the steps between lines. */
 

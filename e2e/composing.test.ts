@@ -2,9 +2,10 @@ import parsePdf from 'pdf-parse/lib/pdf-parse.js';
 import type { Page } from 'puppeteer-core';
 import { readClass } from '../core/formats/classJson';
 import { forecastFor } from '../core/session/report/forecast';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { collected, computed, find, press, stored, takeLine, unfoldFinding, withControl } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
+import { click, go, openPage, reload, saved, testId, textOf } from './house';
 
 /** From an empty class to a printed card: judged, mended, fitted, proposed, put on paper. */
 

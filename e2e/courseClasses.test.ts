@@ -1,10 +1,11 @@
 import type { Page } from 'puppeteer-core';
 import { heldClasses } from '../core/course/calendar/courseClasses';
 import type { StoredCourse } from '../core/formats/api/courseApi';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { courseIn, courseKept, drawnIn, putJson } from './courseDesk';
 import { press, stored } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, reload, stage, textOf } from './house';
+import { click, go, openPage, reload, textOf } from './house';
 
 /** What becomes of the classes of a course: drawn up, again, all at once; taken, missed; and the groups they are for. */
 

@@ -3,10 +3,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import parsePdf from 'pdf-parse/lib/pdf-parse.js';
 import type { ElementHandle, Page } from 'puppeteer-core';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { courseIn } from './courseDesk';
 import { collected, press } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, stage, textOf } from './house';
+import { click, go, openPage, textOf } from './house';
 
 /** What of a course goes out as files, and comes in from them. */
 

@@ -1,9 +1,10 @@
 import type { Page } from 'puppeteer-core';
 import type { StoredCourse } from '../core/formats/api/courseApi';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { courseIn, courseKept } from './courseDesk';
 import { press, stored, typeOver } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, reload, stage, textOf } from './house';
+import { click, go, openPage, reload, textOf } from './house';
 
 /** A term planned, changed and taught from. */
 

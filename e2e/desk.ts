@@ -1,15 +1,13 @@
-import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
 import type { StoredSession } from '../core/formats/api/api';
 import { type Session, Session as SessionSchema } from '../core/session/plan/session';
 import { classBegins } from '../core/session/plan/slotTime';
 import { timelineOf } from '../core/session/schedule/timeline';
 import { clockAt } from '../core/words/clockWords';
-import { readRepertoire } from '../server/repertoire';
+import { shippedRepertoire } from '../server/shippedRepertoire';
 import { click } from './house';
 
-const movements = readRepertoire(join(import.meta.dirname, '..', 'repertoire'));
-export const find = (id: string) => movements.find((movement) => movement.id === id);
+export const { find } = shippedRepertoire();
 
 /** The class as the server holds it. */
 export async function stored(url: string, id: string): Promise<StoredSession> {

@@ -1,7 +1,9 @@
 import { StandIn } from '../core/formats/devices';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { press } from './desk';
-import { graveFaults } from './graveFaults';
-import { go, openPage, stage, textOf } from './house';
+import { go, openPage, textOf } from './house';
+import { goNext } from './teachingClock';
 
 /** The stand-ins for devices: started from Settings, and a class taught with the page-turner alone. */
 
@@ -28,15 +30,11 @@ test('a class is taught with the page-turner alone, and the hall bell hears its 
   await page.keyboard.press('.');
   await press(page, 'No devices');
   await press(page, 'Close');
-  await page.waitForFunction(async () => true);
   const segment = () => page.$eval('main.teach', (main) => Number((main as HTMLElement).dataset.segment));
   const first = await segment();
-  let heard = 0;
-  for (let tries = 0; tries < 50 && heard === 0; tries += 1) {
-    heard = ((await (await turned('next')).json()) as { listening: number }).listening;
-    if (heard === 0) await new Promise((resolve) => setTimeout(resolve, 200));
-  }
-  expect(heard).toBe(1);
+  // The page says when it listens: one press moves it on.
+  await page.waitForSelector('main.teach[data-devices="listening"]');
+  expect(await (await turned('next')).json()).toEqual({ listening: 1 });
   await page.waitForFunction(
     (before: number) => Number((document.querySelector('main.teach') as HTMLElement).dataset.segment) > before,
     {},
@@ -48,22 +46,12 @@ test('a class is taught with the page-turner alone, and the hall bell hears its 
   await turned('shorten');
   await textOf(page, '.teach-offer', /./);
   // To the end of the class, without a hand on the screen.
-  for (let presses = 0; presses < 60; presses += 1) {
-    if ((await page.$('.teach-begin')) !== null) break;
-    await turned('next');
-    await new Promise((resolve) => setTimeout(resolve, 120));
-  }
+  while ((await page.$('main.teach[data-segment]')) !== null) await goNext(page, () => turned('next'));
   await textOf(page, '.teach-threshold', /The class is done/);
-  await expect(
-    (async () => {
-      for (let tries = 0; tries < 50; tries += 1) {
-        const all = (await (await fetch(`${bell?.address}/heard`)).json()) as string[];
-        if (all.some((one) => one.startsWith('section'))) return 'a section';
-        await new Promise((resolve) => setTimeout(resolve, 200));
-      }
-      return 'nothing';
-    })(),
-  ).resolves.toBe('a section');
+  const bellPage = await on.browser.newPage();
+  await bellPage.goto(String(bell?.address));
+  await bellPage.waitForFunction(() => /section/.test(document.querySelector('#heard')?.textContent ?? ''));
+  await bellPage.close();
 
   await go(page, `${on.house.url}/settings`);
   await press(page, 'Stop the page-turner');

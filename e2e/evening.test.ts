@@ -1,8 +1,9 @@
 import parsePdf from 'pdf-parse/lib/pdf-parse.js';
 import type { Page } from 'puppeteer-core';
 import { ClassLog } from '../core/record/classLog';
+import { stage } from './browser/stage';
 import { collected, press, stored } from './desk';
-import { click, go, openPage, stage, testId, textOf } from './house';
+import { click, go, openPage, testId, textOf } from './house';
 import { begin, openWithClock } from './teachingClock';
 
 /** One whole evening: from who is here to what the next class opens with. */

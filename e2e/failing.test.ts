@@ -1,8 +1,9 @@
 import { join } from 'node:path';
 import SQLite from 'better-sqlite3';
 import type { Page } from 'puppeteer-core';
+import { stage } from './browser/stage';
 import { collected, countOfFirst, press, takeLine } from './desk';
-import { click, go, openPage, reload, saved, stage, textOf } from './house';
+import { click, go, openPage, reload, saved, textOf } from './house';
 
 /** What goes wrong on this side of the wire, each seen happening once: none of it is silent, and nothing is lost. */
 

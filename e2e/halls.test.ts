@@ -1,11 +1,14 @@
 import parsePdf from 'pdf-parse/lib/pdf-parse.js';
 import type { Page } from 'puppeteer-core';
 import type { Hall } from '../core/hall/hall';
+import { DEMO_DAY } from '../demo/demoDay';
 import { demoPeople } from '../demo/people';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { addLine, press, takeLine, typeOver } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, saved, stage, textOf } from './house';
+import { click, go, openPage, saved, textOf } from './house';
 import { openHouse } from './runningHouse';
+import { goNext } from './teachingClock';
 
 /** What people need, the hall they stand in, and whoever comes for the first time. */
 
@@ -187,15 +190,14 @@ test('while a class is taught: counts under the call, who is here, a newcomer we
   await go(page, `${on.house.url}/teach/${CLASS}`);
   await click(page, '.teach-begin');
   await page.waitForSelector('main.teach[data-plan-ms]');
-  const names = demoPeople('2026-11-27').map(({ called }) => called);
+  const names = demoPeople(DEMO_DAY).map(({ called }) => called);
   for (
     let skipped = 0;
     skipped < 24 &&
     !(await page.$$eval('.teach-ways', (all) => all.some(({ textContent }) => /takes? /.test(textContent ?? ''))));
     skipped += 1
   ) {
-    await page.keyboard.press('ArrowRight');
-    await new Promise((resolve) => setTimeout(resolve, 250));
+    await goNext(page);
   }
   expect(await textOf(page, '.teach-ways', /takes? /)).toMatch(/\d takes? /);
   const screen = await page.$eval('main.teach', ({ textContent }) => textContent ?? '');
@@ -254,13 +256,13 @@ test('the cover pack is printed and read: numbers and needs without names, the h
   expect(read).toMatch(/Not to be started/);
   expect(read).toMatch(/How many came, and who was new/);
   expect(read).toMatch(/Defibrillator ?In the porch/);
-  for (const { called } of demoPeople('2026-11-27')) expect(read).not.toMatch(new RegExp(`\\b${called}\\b`));
+  for (const { called } of demoPeople(DEMO_DAY)) expect(read).not.toMatch(new RegExp(`\\b${called}\\b`));
   expect(read).not.toMatch(/\bsafe\b/i);
   expect(faults).toEqual([]);
 });
 
 test('from an empty start: a first group in three fields, eight people and a hall, and a class of theirs fits it', async () => {
-  const empty = await openHouse('--empty');
+  const empty = await openHouse({ flags: ['--empty'] });
   try {
     const { page, faults } = await openPage(on.browser);
     await go(page, `${empty.url}/groups`);

@@ -1,7 +1,9 @@
 import type { Page } from 'puppeteer-core';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, reload, stage, textOf } from './house';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
+import { click, go, openPage, reload, textOf } from './house';
 import { openHouse } from './runningHouse';
+import { openWithClock } from './teachingClock';
 
 const on = stage();
 
@@ -24,16 +26,50 @@ const SCREENS: [string, string, string][] = [
   ['the threshold of teaching', '/teach/evening-week-4', '.teach-begin'],
 ];
 
+/** What there is to be said of a screen. */
+interface Look {
+  /** Grave faults by light; in dusk light of its contrast only, for nothing else differs. */
+  readonly lamp: readonly string[];
+  readonly dusk: readonly string[];
+  readonly errors: readonly string[];
+  /** How wide it is on a tablet held upright, pixels. */
+  readonly width: number;
+}
+
+async function lookAt(path: string, ready: string): Promise<Look> {
+  const { page, faults } = await openPage(on.browser);
+  await go(page, on.house.url + path);
+  await page.waitForSelector(ready);
+  const lamp = await graveFaults(page);
+  const other = '[aria-label="Change to dusk light"]';
+  if ((await page.$(other)) !== null) await click(page, other);
+  else {
+    await page.evaluate(() => localStorage.setItem('vesperum.light', 'dusk'));
+    await reload(page);
+    await page.waitForSelector(ready);
+  }
+  await page.waitForSelector('html[data-light="dusk"]');
+  const dusk = await graveFaults(page, 'html', true);
+  await page.setViewport({ width: 820, height: 1180 });
+  const width = await page.evaluate(() => document.documentElement.scrollWidth);
+  return { lamp, dusk, errors: faults, width };
+}
+
+/** Each screen is opened once for all that is asked of it. */
+const looks = new Map<string, Promise<Look>>();
+function lookOf(path: string, ready: string): Promise<Look> {
+  const known = looks.get(path) ?? lookAt(path, ready);
+  looks.set(path, known);
+  return known;
+}
+
 describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
-  // Each screen is looked at once in full, and in the other light for its contrast.
   const faultsOf = (page: Page) => graveFaults(page, 'html', light === 'dusk');
 
   test.each(SCREENS)('%s has no grave fault for anyone, and no error', async (_name, path, ready) => {
-    const { page, faults } = await openPage(on.browser, { light });
-    await go(page, on.house.url + path);
-    await page.waitForSelector(ready);
-    expect(await faultsOf(page)).toEqual([]);
-    expect(faults).toEqual([]);
+    const look = await lookOf(path, ready);
+    expect(look[light]).toEqual([]);
+    expect(look.errors).toEqual([]);
   });
 
   test('teaching, a line in hand, offers while typing and the note of the first run have none either', async () => {
@@ -55,11 +91,8 @@ describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
 });
 
 test.each(SCREENS)('%s fits a tablet held upright without scrolling sideways', async (_name, path, ready) => {
-  const { page } = await openPage(on.browser);
-  await page.setViewport({ width: 820, height: 1180 });
-  await go(page, on.house.url + path);
-  await page.waitForSelector(ready);
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
+  const { width } = await lookOf(path, ready);
+  expect(width).toBeLessThanOrEqual(820);
 });
 
 test('the first run says what this is and is not, once', async () => {
@@ -110,17 +143,19 @@ test('the other side of a movement is drawn as its mirror image', async () => {
 });
 
 test('with motion reduced the horizon changes place only at the turn of the breath', async () => {
-  const { page } = await openPage(on.browser);
-  await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
-  await go(page, `${on.house.url}/teach/depot-twenty`);
-  await click(page, '.teach-begin');
-  await page.waitForSelector('.horizon-land');
-  const levels = new Set<string>();
-  for (let look = 0; look < 12; look += 1) {
-    levels.add((await page.$eval('.horizon-land', (land) => (land as HTMLElement).dataset.level)) ?? '');
-    await new Promise((resolve) => setTimeout(resolve, 60));
-  }
-  expect(levels.size).toBe(1);
+  const levelsIn = async (moves: boolean) => {
+    const { page, forward } = await openWithClock(on, '/teach/depot-twenty', { isStill: true, moves });
+    await click(page, '.teach-begin');
+    await page.waitForSelector('.horizon-land');
+    const levels = new Set<string>();
+    for (let look = 0; look < 12; look += 1) {
+      levels.add((await page.$eval('.horizon-land', (land) => (land as HTMLElement).dataset.level)) ?? '');
+      await forward(60);
+    }
+    return levels.size;
+  };
+  expect(await levelsIn(false)).toBe(1);
+  expect(await levelsIn(true)).toBeGreaterThan(6);
 });
 
 test('broken JSON over the wire to every route that writes changes nothing', async () => {
@@ -184,7 +219,7 @@ test('an address that leads nowhere says so and leads back', async () => {
 });
 
 test('started empty, every place says what it is for and offers one thing to do', async () => {
-  const empty = await openHouse('--empty');
+  const empty = await openHouse({ flags: ['--empty'] });
   try {
     const { page, faults } = await openPage(on.browser);
     await go(page, empty.url);

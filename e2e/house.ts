@@ -1,69 +1,9 @@
-import { existsSync } from 'node:fs';
-import puppeteer, { type Browser, type BrowserContext, type Locator, type Page } from 'puppeteer-core';
-import { beginAnewAfterCrash, blame, blameBrowser } from './browserFaults';
-import { openHouse, type RunningHouse } from './runningHouse';
-
-const CHROMIUM = [process.env.VESPERUM_CHROMIUM, '/usr/bin/chromium'].find((place) => place && existsSync(place));
+import type { BrowserContext, Locator, Page } from 'puppeteer-core';
+import { shiftDate } from '../scripts/testing/shiftDate';
+import { blame } from './browser/browserFaults';
 
 // What never comes is told from what is late on a busy machine; how fast things are is the bench's business.
 const PATIENCE_MS = Number(process.env.VESPERUM_PATIENCE_MS ?? 100_000);
-
-export async function openBrowser(): Promise<Browser> {
-  if (!CHROMIUM) throw new Error('There is no Chromium; npm test installs it, or set VESPERUM_CHROMIUM to its path.');
-  return puppeteer.launch({
-    executablePath: CHROMIUM,
-    headless: true,
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-      '--autoplay-policy=no-user-gesture-required',
-    ],
-    defaultViewport: { width: 1280, height: 800 },
-  });
-}
-
-/** A house and a browser for all tests of a file; after each, pages are closed and the browser's profile is as good as new. */
-export function stage(): { readonly house: RunningHouse; readonly browser: Browser } {
-  const on: { house?: RunningHouse; browser?: Browser } = {};
-  beforeAll(async () => {
-    // Each is at hand for `afterAll` as soon as it is there, also where the other never comes.
-    const [house, browser] = await Promise.allSettled([
-      openHouse().then((opened) => {
-        on.house = opened;
-      }),
-      openBrowser().then((opened) => {
-        on.browser = opened;
-      }),
-    ]);
-    for (const one of [house, browser]) if (one.status === 'rejected') throw one.reason;
-  });
-  afterEach(async () => {
-    await blameBrowser(opened.at(-1));
-    if (on.browser && on.house) await clearProfile(on.browser, on.house.url);
-  });
-  afterAll(async () => {
-    await on.browser?.close();
-    await on.house?.close();
-  });
-  const sure = <Thing>(thing: Thing | undefined): Thing => {
-    if (thing === undefined) throw new Error('The stage is set in beforeAll; use it inside a test.');
-    return thing;
-  };
-  beginAnewAfterCrash(() => sure(on.house));
-  return {
-    get house() {
-      return sure(on.house);
-    },
-    get browser() {
-      return sure(on.browser);
-    },
-  };
-}
 
 interface Opening {
   readonly light?: 'lamp' | 'dusk';
@@ -71,23 +11,25 @@ interface Opening {
   readonly firstRun?: boolean;
   /** In a profile of its own, as on another machine. */
   readonly elsewhere?: boolean;
+  /** With motion; without it nothing is waited for. */
+  readonly moves?: boolean;
 }
 
 /** What went wrong in a page so far, for whoever reads why a journey failed. */
 const troubles = new WeakMap<Page, { readonly faults: readonly string[]; readonly unheard: readonly string[] }>();
 
 const opened: Page[] = [];
-const profiles: BrowserContext[] = [];
+const others: BrowserContext[] = [];
 
 /**
  * Closes every page a test has opened, for a class that goes on being taught takes the time of the next test, and forgets what the
  * pages kept. What the browser has compiled it keeps: a profile of its own for each test would start cold each time.
  */
-export async function clearProfile(browser: Browser, origin: string): Promise<void> {
-  const blank = await browser.newPage();
+export async function clearProfile(profile: BrowserContext, origin: string): Promise<void> {
+  const blank = await profile.newPage();
   await Promise.all([
     ...opened.splice(0).map((page) => page.close({ runBeforeUnload: false }).catch(() => undefined)),
-    ...profiles.splice(0).map((profile) => profile.close()),
+    ...others.splice(0).map((other) => other.close()),
   ]);
   const session = await blank.createCDPSession();
   await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage,indexeddb,cookies' });
@@ -96,12 +38,15 @@ export async function clearProfile(browser: Browser, origin: string): Promise<vo
 
 /** A page whose errors are collected in `faults`. */
 export async function openPage(
-  browser: Browser,
-  { light = 'lamp', firstRun = false, elsewhere = false }: Opening = {},
+  profile: BrowserContext,
+  { light = 'lamp', firstRun = false, elsewhere = false, moves = false }: Opening = {},
 ): Promise<{ page: Page; faults: string[] }> {
-  const profile = elsewhere ? await browser.createBrowserContext() : browser.defaultBrowserContext();
-  if (elsewhere) profiles.push(profile);
-  const page = await profile.newPage();
+  const inside = elsewhere ? await profile.browser().createBrowserContext() : profile;
+  if (elsewhere) others.push(inside);
+  const page = await inside.newPage();
+  if (moves) await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'no-preference' }]);
+  // It is the same time there as here.
+  await page.evaluateOnNewDocument(shiftDate, Date.now() - (performance.timeOrigin + performance.now()));
   // A page in the background draws no frames, and every wait on it would be for ever.
   await page.bringToFront();
   if (!elsewhere) opened.push(page);
@@ -153,10 +98,6 @@ async function standing(page: Page): Promise<void> {
   try {
     await page.waitForFunction(stands);
   } catch (late) {
-    const { faults = [], unheard = [] } = troubles.get(page) ?? {};
-    const isUnopened = await page.$('.unopened').catch(() => null);
-    const lost = unheard.filter((one) => one.includes('/assets/') && one.endsWith('net::ERR_ABORTED'));
-    if (isUnopened && faults.length === 0 && lost.length > 0) blame(`it dropped ${lost.length} parts of a page`);
     throw new Error(`${page.url()} does not stand: ${await whatStands(page)}`, { cause: late });
   }
 }

@@ -1,6 +1,7 @@
 import type { Page } from 'puppeteer-core';
+import { stage } from './browser/stage';
 import { countOfFirst, press, takeLine, typeOver } from './desk';
-import { click, go, openPage, reload, saved, stage, textOf } from './house';
+import { click, go, openPage, reload, saved, textOf } from './house';
 
 /** What a machine keeps until it has gone where it belongs: drafts of several windows, classes in hand, and nothing where it cannot. */
 

@@ -1,8 +1,9 @@
 import type { Page } from 'puppeteer-core';
 import { classSeconds } from '../core/session/plan/slotTime';
 import { forecastFor } from '../core/session/report/forecast';
+import { stage } from './browser/stage';
 import { computed, find, stored } from './desk';
-import { go, openPage, saved, stage, textOf } from './house';
+import { go, openPage, saved, textOf } from './house';
 
 /** Once through without a pointer: a class made, composed, mended with its neighbours, fitted, and put on paper. */
 

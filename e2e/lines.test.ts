@@ -1,8 +1,9 @@
 import type { Page } from 'puppeteer-core';
 import type { MovementItem } from '../core/session/plan/session';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { addLine, computed, line, stored, takeLine } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, saved, stage, testId, textOf } from './house';
+import { click, go, openPage, saved, testId, textOf } from './house';
 
 /** Lines as they are scribbled: how they are understood, how they end, how they are led, and what they cost. */
 

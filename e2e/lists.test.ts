@@ -1,5 +1,6 @@
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, stage, textOf } from './house';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
+import { click, go, openPage, textOf } from './house';
 
 /** Long lists: narrowed, by page, and only as far as they are looked at. */
 

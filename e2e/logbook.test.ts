@@ -1,9 +1,10 @@
 import dayjs from 'dayjs';
 import { ClassLog } from '../core/record/classLog';
 import { passedSince } from '../core/testing/passedSince';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { find, press, stored } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, reload, stage, textOf } from './house';
+import { click, go, openPage, reload, textOf } from './house';
 
 /** What is written down after a class, what comes of it, and how long things really take. */
 

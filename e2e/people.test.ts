@@ -1,7 +1,8 @@
 import parsePdf from 'pdf-parse/lib/pdf-parse.js';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { collected, press } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, stage, textOf } from './house';
+import { click, go, openPage, textOf } from './house';
 
 /** Who comes, who came, and somebody forgotten. */
 

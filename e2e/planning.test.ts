@@ -2,6 +2,7 @@ import type { Page } from 'puppeteer-core';
 import { classBegins } from '../core/session/plan/slotTime';
 import { forecastFor } from '../core/session/report/forecast';
 import { clockAt } from '../core/words/clockWords';
+import { stage } from './browser/stage';
 import {
   addLine,
   computed,
@@ -16,7 +17,7 @@ import {
   unfoldFinding,
   withControl,
 } from './desk';
-import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
+import { click, go, openPage, reload, saved, testId, textOf } from './house';
 
 const on = stage();
 

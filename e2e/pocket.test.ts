@@ -4,10 +4,12 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import type { Page } from 'puppeteer-core';
 import { PocketRecord } from '../core/formats/pocket/pocketClass';
+import { DEMO_DAY } from '../demo/demoDay';
 import { demoPeople } from '../demo/people';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { collected, press } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, stage, textOf } from './house';
+import { click, go, openPage, textOf } from './house';
 
 /** A class that is carried in one file: opened from the file system with the network off, and brought back. */
 
@@ -53,7 +55,7 @@ async function openFile(address: string, scripts = true): Promise<{ page: Page; 
 test('a class is taught from its file to the end, left and taken up in the middle, and its record given back by file and by code', async () => {
   const { address, text } = await carried('depot-twenty');
   expect(text.length).toBeLessThan(1_500_000);
-  for (const { called } of demoPeople('2026-12-01')) expect(text).not.toMatch(new RegExp(`\\b${called}\\b`));
+  for (const { called } of demoPeople(DEMO_DAY)) expect(text).not.toMatch(new RegExp(`\\b${called}\\b`));
   const { page, fetched } = await openFile(address);
   await textOf(page, '.teach-threshold', /This device keeps how far you are/);
   await press(page, 'Begin');
@@ -157,7 +159,7 @@ test('with practice for at home comes a tally, counted, taken back and kept', as
   const file = join(folder, 'practice.html');
   writeFileSync(file, bytes);
   const text = readFileSync(file, 'utf8');
-  for (const { called } of demoPeople('2026-12-01')) expect(text).not.toMatch(new RegExp(`\\b${called}\\b`));
+  for (const { called } of demoPeople(DEMO_DAY)) expect(text).not.toMatch(new RegExp(`\\b${called}\\b`));
   const { page, fetched } = await openFile(pathToFileURL(file).href);
   await page.waitForSelector('.tally-tap');
   await press(page, 'by 36');

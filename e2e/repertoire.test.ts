@@ -6,8 +6,9 @@ import type { Library } from '../core/formats/api/api';
 import { movementsToCsv } from '../core/formats/movementCsv';
 import { movementsToJson } from '../core/formats/movementJson';
 import type { Movement } from '../core/movement/schema/movement';
+import { stage } from './browser/stage';
 import { find, stored, takeLine } from './desk';
-import { click, go, openPage, reload, saved, stage, testId, textOf } from './house';
+import { click, go, openPage, reload, saved, testId, textOf } from './house';
 
 const on = stage();
 

@@ -1,11 +1,9 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-
-// A journey takes its time; outside of tests there is no limit to set.
-if (typeof jest !== 'undefined') jest.setTimeout(300_000);
+import { copyOfDemo, isDemoPrepared } from '../demo/preparedDemo';
 
 const root = join(import.meta.dirname, '..');
 /** The server as `npm run build` leaves it. */
@@ -45,32 +43,57 @@ export interface RunningHouse {
   /** Starts another on the same data; answers what it said before it gave up. */
   startSecond(): Promise<string>;
   close(): Promise<void>;
-  /** Puts its data as it is by, to be gone back to. */
-  keep(): void;
-  /** Starts it again with its data as it was put by. */
+  /** Starts it again with the data it had at first. */
   goBack(): Promise<void>;
 }
 
-export const openHouse = (...more: string[]): Promise<RunningHouse> =>
-  openHouseIn(mkdtempSync(join(tmpdir(), 'vesperum-e2e-')), ...more);
+interface Opening {
+  /** What it is started with, such as `--empty`. */
+  readonly flags?: readonly string[];
+  /** It lays the demo world itself, on the day it is started: the one that is prepared is not taken. */
+  readonly isFresh?: boolean;
+  /** The folder its data is in; one of its own with the demo world, if not given. It goes when the house is closed. */
+  readonly folder?: string;
+}
 
-/** The same on data that is there; its folder goes when the house is closed. */
-export async function openHouseIn(folder: string, ...more: string[]): Promise<RunningHouse> {
+const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'vesperum-e2e-'));
+
+/**
+ * A server on a port of its own, whose clock shows the time of whoever opens it. The demo world comes with the folder where it is
+ * prepared; else the server loads it.
+ */
+export async function openHouse({ flags = [], isFresh = false, folder: given }: Opening = {}): Promise<RunningHouse> {
+  const isPrepared = given === undefined && !isFresh && !flags.includes('--empty') && isDemoPrepared();
+  const folder = given ?? (isPrepared ? copyOfDemo() : emptyFolder());
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   let server: ChildProcess | null = null;
   let printed = url;
-  const kept = `${folder}-kept`;
+
+  const launch = (...args: string[]) =>
+    // It ends with whoever started it: the line it listens on breaks then.
+    spawn(process.execPath, [SERVER, '--until-input-ends', ...args], {
+      cwd: root,
+      env: {
+        ...process.env,
+        VESPERUM_PORT: String(port),
+        VESPERUM_DATA: folder,
+        VESPERUM_NOW: new Date().toISOString(),
+      },
+    });
+  const end = (signal: NodeJS.Signals): Promise<void> =>
+    new Promise((resolve) => {
+      if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();
+      server.on('exit', () => resolve());
+      server.kill(signal);
+    });
 
   const house: RunningHouse = {
     url,
     folder,
     start: (...args) =>
       new Promise((resolve, reject) => {
-        const child = spawn(process.execPath, [SERVER, ...args], {
-          cwd: root,
-          env: { ...process.env, VESPERUM_PORT: String(port), VESPERUM_DATA: folder },
-        });
+        const child = launch(...args);
         server = child;
         let said = '';
         const hear = (chunk: Buffer) => {
@@ -82,26 +105,13 @@ export async function openHouseIn(folder: string, ...more: string[]): Promise<Ru
         child.stderr.on('data', hear);
         child.on('exit', () => reject(new Error(`The server stopped: ${said}`)));
       }),
-    stop: () =>
-      new Promise((resolve) => {
-        if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();
-        server.on('exit', () => resolve());
-        server.kill('SIGTERM');
-      }),
+    stop: () => end('SIGTERM'),
     entry: () => printed,
     pid: () => server?.pid ?? 0,
-    kill: () =>
-      new Promise((resolve) => {
-        if (!server || server.exitCode !== null || server.signalCode !== null) return resolve();
-        server.on('exit', () => resolve());
-        server.kill('SIGKILL');
-      }),
+    kill: () => end('SIGKILL'),
     startSecond: () =>
       new Promise((resolve) => {
-        const child = spawn(process.execPath, [SERVER], {
-          cwd: root,
-          env: { ...process.env, VESPERUM_PORT: '0', VESPERUM_DATA: folder },
-        });
+        const child = launch();
         let said = '';
         for (const stream of [child.stdout, child.stderr])
           stream.on('data', (chunk: Buffer) => {
@@ -111,19 +121,15 @@ export async function openHouseIn(folder: string, ...more: string[]): Promise<Ru
       }),
     close: async () => {
       await house.stop();
-      for (const one of [folder, kept]) rmSync(one, { recursive: true, force: true });
-    },
-    keep: () => {
-      rmSync(kept, { recursive: true, force: true });
-      cpSync(folder, kept, { recursive: true });
+      rmSync(folder, { recursive: true, force: true });
     },
     goBack: async () => {
       await house.stop();
       rmSync(folder, { recursive: true, force: true });
-      cpSync(kept, folder, { recursive: true });
-      await house.start(...more);
+      if (isPrepared) copyOfDemo(folder);
+      await house.start(...flags);
     },
   };
-  await house.start(...more);
+  await house.start(...flags);
   return house;
 }

@@ -1,9 +1,10 @@
 import type { Page } from 'puppeteer-core';
 import type { Group } from '../core/group/group';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { press, stored, takeLine, withControl } from './desk';
-import { graveFaults } from './graveFaults';
-import { go, openPage, saved, stage, textOf } from './house';
+import { go, openPage, saved, textOf } from './house';
 
 /** Where schools disagree: answered for a class, for a line, and for a group from then on. */
 

@@ -1,6 +1,8 @@
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
-import { clearProfile, click, go, openBrowser, openPage } from './house';
+import '../scripts/testing/fixedDay';
+import { launchChromium } from './browser/chromium';
+import { clearProfile, click, go, openPage } from './house';
 import { openHouse } from './runningHouse';
 
 /** Takes one picture of each main view, from the demo data, for the README. Needs a built interface (npm run build). */
@@ -109,11 +111,12 @@ const VIEWS: readonly View[] = [
 
 const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
 const only = process.argv.slice(2);
-const [house, browser] = await Promise.all([openHouse(), openBrowser()]);
+const [house, browser] = await Promise.all([openHouse(), launchChromium()]);
+const profile = browser.defaultBrowserContext();
 try {
   for (const { name, path, light = 'lamp', ready, size = [1280, 800], before } of VIEWS) {
     if (only.length > 0 && !only.includes(name)) continue;
-    const { page } = await openPage(browser, { light });
+    const { page } = await openPage(profile, { light });
     await page.setViewport({ width: size[0], height: size[1] });
     await go(page, house.url + path);
     await page.waitForSelector(ready);
@@ -121,7 +124,7 @@ try {
     await pause(400);
     await page.screenshot({ path: join(folder, `${name}.png`) as `${string}.png` });
     console.log(name);
-    await clearProfile(browser, house.url);
+    await clearProfile(profile, house.url);
   }
 } finally {
   await browser.close();

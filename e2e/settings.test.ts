@@ -2,9 +2,10 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ElementHandle } from 'puppeteer-core';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { press } from './desk';
-import { graveFaults } from './graveFaults';
-import { go, openPage, stage, textOf } from './house';
+import { go, openPage, textOf } from './house';
 import { openHouse } from './runningHouse';
 
 /** Where the data is and how it is kept. */
@@ -69,7 +70,7 @@ test('everything goes out as an archive and comes back; a file that is none is r
 });
 
 test('a house with a key: without it a page says where the address is, with it the browser is known', async () => {
-  const house = await openHouse('--key');
+  const house = await openHouse({ flags: ['--key'] });
   try {
     const { page } = await openPage(on.browser);
     // It is no page of the house: there is nothing to wait for.

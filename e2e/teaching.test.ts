@@ -2,9 +2,10 @@ import type { Page } from 'puppeteer-core';
 import { ClassLog } from '../core/record/classLog';
 import { isRoutine } from '../core/session/schedule/settleItem';
 import { segmentAt } from '../core/session/timeline/segmentAt';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { addLine, computed, find, press, stored, typeOver } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, reload, saved, stage, testId, textOf } from './house';
+import { click, go, reload, saved, testId, textOf } from './house';
 import { begin, openWithClock, reach } from './teachingClock';
 
 const on = stage();
@@ -60,7 +61,7 @@ const standing = (page: Page, selector: string) =>
   });
 
 test('at every size of screen the three things are read from afar, in every light, and the horizon crosses nothing', async () => {
-  const { page, faults, forward } = await openWithClock(on, '/teach/evening-week-4', true);
+  const { page, faults, forward } = await openWithClock(on, '/teach/evening-week-4', { isStill: true });
   await begin(page);
   const { session } = await stored(on.house.url, 'evening-week-4');
   const clouds = computed(session).segments.find(
@@ -100,7 +101,7 @@ test('at every size of screen the three things are read from afar, in every ligh
 });
 
 test('the screen is three keys a hand wide, and the figure stands as the class sees it, from behind, or not at all', async () => {
-  const { page, faults } = await openWithClock(on, '/teach/evening-week-4', true);
+  const { page, faults } = await openWithClock(on, '/teach/evening-week-4', { isStill: true });
   await begin(page);
   const at = async () => (await reading(page)).segment;
   const first = await at();
@@ -124,7 +125,7 @@ test('the screen is three keys a hand wide, and the figure stands as the class s
 });
 
 test('where the wall clock jumps the class stands and asks; what is said of the time in between is what passes', async () => {
-  const { page, faults, forward } = await openWithClock(on, '/teach/evening-week-4', true);
+  const { page, faults, forward } = await openWithClock(on, '/teach/evening-week-4', { isStill: true });
   const wall = (ms: number) =>
     page.evaluate((by: number) => (window as unknown as { moveWall: (ms: number) => void }).moveWall(by), ms);
   await begin(page);
@@ -176,7 +177,7 @@ test('a reload in mid-class resumes on the same breath', async () => {
 });
 
 test('the side is said for the class and for the instructor, and the last repetition is called', async () => {
-  const { page, forward } = await openWithClock(on, '/teach/evening-week-4', true);
+  const { page, forward } = await openWithClock(on, '/teach/evening-week-4', { isStill: true });
   await begin(page);
   const { session } = await stored(on.house.url, 'evening-week-4');
   const { segments } = computed(session);
@@ -203,7 +204,7 @@ test('the side is said for the class and for the instructor, and the last repeti
 });
 
 test('steering: slower, faster, once more, back, skip, and the clock says how far behind', async () => {
-  const { page, forward } = await openWithClock(on, '/teach/depot-twenty', true);
+  const { page, forward } = await openWithClock(on, '/teach/depot-twenty', { isStill: true });
   await begin(page);
   await forward(10_000);
   const usual = await textOf(page, testId('pace'), /a minute/);
@@ -242,7 +243,7 @@ test('what settles a line is taught by its own name and count, without the round
   const { segments } = computed(session);
   const first = segments.find((segment) => isRoutine(segment));
   const line = segments.find(({ itemId }) => itemId === first?.itemId);
-  const { page, forward, faults } = await openWithClock(on, '/teach/morning-eight-pieces', true);
+  const { page, forward, faults } = await openWithClock(on, '/teach/morning-eight-pieces', { isStill: true });
   await begin(page);
   await reach(page, forward, line?.startMs ?? 0);
   expect(await textOf(page, '.teach-name')).toMatch(/^Lift the Sky/);
@@ -253,7 +254,7 @@ test('what settles a line is taught by its own name and count, without the round
 });
 
 test('a new class from nothing is built, taught, written down, and found again after a restart', async () => {
-  const { page, forward, faults } = await openWithClock(on, '/sessions', true);
+  const { page, forward, faults } = await openWithClock(on, '/sessions', { isStill: true });
   await click(page, '.sessions header .ant-btn-primary');
   await page.waitForSelector('.class-title');
   await typeOver(page, '.class-title', 'Yard, wet day');
@@ -310,7 +311,7 @@ test('a new class from nothing is built, taught, written down, and found again a
 });
 
 test('the server being away at the end keeps the class until it can be written', async () => {
-  const { page, forward } = await openWithClock(on, '/teach/depot-twenty', true);
+  const { page, forward } = await openWithClock(on, '/teach/depot-twenty', { isStill: true });
   await page.evaluate(() => localStorage.removeItem('vesperum.teaching.depot-twenty'));
   await reload(page);
   await begin(page);
@@ -389,7 +390,7 @@ test('what is open waits to be ended, a talk a while, and each line is led as it
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ session: waiting }),
   });
-  const { page, forward, faults } = await openWithClock(on, '/teach/waiting', true);
+  const { page, forward, faults } = await openWithClock(on, '/teach/waiting', { isStill: true });
   await begin(page);
   const length = computed(waiting as typeof session).items[0]?.lengthMs ?? 0;
   await forward(length + length / 6);

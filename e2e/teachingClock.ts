@@ -1,22 +1,23 @@
 import type { Page } from 'puppeteer-core';
-import { go, openPage, type stage } from './house';
+import type { Stage } from './browser/stage';
+import { go, openPage } from './house';
 
-/** A page whose clocks can be moved forward; `still` ones move in no other way. Only the wall clock goes on from page to page. */
+/** A page whose clocks can be moved forward; ones that stand still move in no other way. Only the wall clock goes on from page to page. */
 export async function openWithClock(
-  on: ReturnType<typeof stage>,
+  on: Stage,
   path: string,
-  still = false,
+  { isStill = false, moves = false } = {},
 ): Promise<{ page: Page; faults: string[]; forward: (ms: number) => Promise<void> }> {
-  const { page, faults } = await openPage(on.browser, {});
-  await page.evaluateOnNewDocument((isStill: boolean) => {
+  const { page, faults } = await openPage(on.browser, { moves });
+  await page.evaluateOnNewDocument((stands: boolean) => {
     const WALL = 'test.wall-ahead';
     const [real, realWall] = [performance.now.bind(performance), Date.now.bind(Date)];
     const [start, startWall] = [real(), realWall()];
     let ahead = 0;
     const wallAhead = () => Number(sessionStorage.getItem(WALL) ?? 0);
     const moveWall = (ms: number) => sessionStorage.setItem(WALL, String(wallAhead() + ms));
-    performance.now = () => (isStill ? start : real()) + ahead;
-    Date.now = () => (isStill ? startWall : realWall()) + wallAhead();
+    performance.now = () => (stands ? start : real()) + ahead;
+    Date.now = () => (stands ? startWall : realWall()) + wallAhead();
     Object.assign(window, {
       moveWall,
       forward: (ms: number) => {
@@ -24,7 +25,7 @@ export async function openWithClock(
         moveWall(ms);
       },
     });
-  }, still);
+  }, isStill);
   await go(page, on.house.url + path);
   const forward = async (ms: number) => {
     await page.evaluate((by: number) => (window as unknown as { forward: (ms: number) => void }).forward(by), ms);
@@ -39,6 +40,23 @@ export const begin = async (page: Page) => {
   await (await page.waitForSelector('.teach-begin'))?.click();
   await page.waitForSelector('main.teach[data-plan-ms]');
 };
+
+const segmentOf = (page: Page): Promise<number> =>
+  page.$eval('main.teach', (face) => Number((face as HTMLElement).dataset.segment));
+
+/** Goes on by what is done, such as the key for Next, and waits until the class has gone on. */
+export async function goNext(page: Page, by: () => Promise<unknown> = () => page.keyboard.press('ArrowRight')) {
+  const before = await segmentOf(page);
+  await by();
+  await page.waitForFunction(
+    (was: number) => {
+      const face = document.querySelector<HTMLElement>('main.teach[data-segment]');
+      return face === null || Number(face.dataset.segment) > was;
+    },
+    {},
+    before,
+  );
+}
 
 /** Lets time pass until the class has come to a place of its plan: what waits to be ended on the way is waited for. */
 export async function reach(page: Page, forward: (ms: number) => Promise<void>, planMs: number): Promise<void> {

@@ -1,7 +1,8 @@
 import type { Page } from 'puppeteer-core';
+import { graveFaults } from './browser/graveFaults';
+import { stage } from './browser/stage';
 import { press, stored, takeLine, unfoldFinding } from './desk';
-import { graveFaults } from './graveFaults';
-import { click, go, openPage, reload, saved, stage, textOf } from './house';
+import { click, go, openPage, reload, saved, textOf } from './house';
 
 /** Words besides the calls: in a line, in a movement, while teaching; and a depth that is kept. */
 

@@ -6,16 +6,16 @@ import { sessionStrain } from '../core/session/load/sessionStrain';
 import { newPause } from '../core/session/plan/defaults';
 import { type Item, Plan } from '../core/session/plan/session';
 import { timelineOf } from '../core/session/schedule/timeline';
-import { readRepertoire } from '../server/repertoire';
+import { shippedRepertoire } from '../server/shippedRepertoire';
 
 /**
  * Classes in the order an instructor ranks them, easiest first, before any figure. Each is built of movements of the
  * repertoire; where depth matters, the knee bend is set as the ranking says.
  */
-const movements = new Map(readRepertoire(import.meta.dirname).map((movement) => [movement.id, movement]));
+const { find: shipped } = shippedRepertoire();
 const made = new Map<string, Movement>();
 const base = (id: string): Movement => {
-  const movement = movements.get(id) ?? made.get(id);
+  const movement = shipped(id) ?? made.get(id);
   if (!movement) throw new Error(`there is no movement "${id}"`);
   return movement;
 };
@@ -63,7 +63,7 @@ function strainOf(items: Item[], regions: readonly Region[], pace = 7): number {
     breath: { in: 1, out: 1 },
     sections: [{ kind: 'main', pace: { from: pace, to: pace, easing: 0 }, items }],
   });
-  const find = (id: string) => movements.get(id) ?? made.get(id);
+  const find = (id: string) => shipped(id) ?? made.get(id);
   const answer = timelineOf(plan, find);
   if (!answer.ok) throw new Error(answer.problems.map(({ message }) => message).join());
   const strain = sessionStrain(sessionDemand(plan, answer.timeline, find), ceilingsFor('steady'));
@@ -224,7 +224,7 @@ describe('balance', () => {
     'blind',
   ];
   const hardest = (id: string): number => {
-    const find = (name: string) => movements.get(name) ?? made.get(name);
+    const find = (name: string) => shipped(name) ?? made.get(name);
     const plan = Plan.parse({
       slotMinutes: 60,
       breath: { in: 1, out: 1 },

@@ -1,5 +1,3 @@
-import { join } from 'node:path';
-import fc from 'fast-check';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import type { Movement } from '../core/movement/schema/movement';
 import type { Phase } from '../core/movement/schema/phase';
@@ -9,14 +7,13 @@ import type { Item, MovementItem, Plan, Section } from '../core/session/plan/ses
 import { NO_DOORS } from '../core/session/plan/slotTime';
 import { timelineOf } from '../core/session/schedule/timeline';
 import type { SegmentKind } from '../core/session/timeline/segment';
-import { readForms, readRepertoire } from '../server/repertoire';
+import { fc } from '../core/testing/properties';
+import { times } from '../core/testing/sweep';
+import { shippedRepertoire } from '../server/shippedRepertoire';
 
 /** What is true of the minutes of any class, whatever it is made of. */
 
-const movements = readRepertoire(import.meta.dirname);
-const forms = readForms(join(import.meta.dirname, 'forms'));
-const byId = new Map(movements.map((movement) => [movement.id, movement]));
-const find = (id: string) => byId.get(id);
+const { movements, forms, find } = shippedRepertoire();
 
 const classOf = (items: readonly Item[], perMinute = 6, more: Partial<Section> = {}): Plan => ({
   slotMinutes: 60,
@@ -87,7 +84,7 @@ test('a rest, a talk, a moment of standing still or a routine put in anywhere ne
         expect(msOf(classOf(items, pace, { settle }))).toBeGreaterThanOrEqual(before - ROUNDED);
       },
     ),
-    { numRuns: 120 },
+    { numRuns: times(1200, 120) },
   );
 });
 
@@ -120,7 +117,7 @@ test('a movement whose first phase is taken apart is stepped into in the same ti
       const plan = classOf(items, pace);
       expect(msOf(plan, (wanted) => (wanted === id && before.id !== id ? written : find(wanted)))).toBe(msOf(plan));
     }),
-    { numRuns: 200 },
+    { numRuns: times(2000, 200) },
   );
 });
 

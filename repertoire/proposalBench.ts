@@ -1,4 +1,3 @@
-import { join } from 'node:path';
 import { USUAL_SCHOOLS } from '../core/movement/adapt/schools';
 import { analyseClass } from '../core/session/findings/finding/analyseClass';
 import { type Asked, contextFor, type JudgingContext } from '../core/session/findings/finding/finding';
@@ -6,14 +5,11 @@ import { emptySections, newMovementItem } from '../core/session/plan/defaults';
 import type { Plan } from '../core/session/plan/session';
 import { NO_DOORS } from '../core/session/plan/slotTime';
 import type { Preferences } from '../core/session/propose/preferences';
-import { readForms, readRepertoire } from '../server/repertoire';
+import { shippedRepertoire } from '../server/shippedRepertoire';
 
 /** What tests of proposals are asked with: the movements that come along, and classes made of them. */
 
-export const movements = readRepertoire(import.meta.dirname);
-const byId = new Map(movements.map((movement) => [movement.id, movement]));
-export const find = (id: string) => byId.get(id);
-export const forms = readForms(join(import.meta.dirname, 'forms'));
+export const { movements, forms, find } = shippedRepertoire();
 export const contextWith = ({ offered = movements, ...asked }: Partial<Asked & Pick<JudgingContext, 'offered'>> = {}) =>
   contextFor({ strength: 'steady', pace: { least: 4, most: 9 }, known: null, ...asked }, find, offered);
 export const preferences: Preferences = { recent: new Set(), level: 2 };

@@ -1,4 +1,3 @@
-import { join } from 'node:path';
 import { skeletonOf } from '../core/body/figure/skeleton';
 import { phaseDemand } from '../core/demand/movementDemand';
 import { strideDemand } from '../core/demand/strideDemand';
@@ -15,12 +14,9 @@ import { bridgeInto } from '../core/session/schedule/bridgeInto';
 import { sideChange } from '../core/session/schedule/changeOfSide';
 import { timedAtPace } from '../core/timing/trackAtPace';
 import { checkMovement } from '../core/traits/checkMovement';
-import { readForms, readRepertoire } from '../server/repertoire';
+import { shippedRepertoire } from '../server/shippedRepertoire';
 
-const movements = readRepertoire(import.meta.dirname);
-const forms = readForms(join(import.meta.dirname, 'forms'));
-const byId = new Map(movements.map((movement) => [movement.id, movement]));
-const find = (id: string) => byId.get(id);
+const { movements, forms, find } = shippedRepertoire();
 
 describe('the repertoire as a whole', () => {
   test('holds at least a hundred movements and eight forms, some for every section', () => {

@@ -9,15 +9,14 @@ import type { Item, MovementItem, Plan } from '../core/session/plan/session';
 import { needOf, presentWith } from '../core/testing/needs';
 import { timedAtPace } from '../core/timing/trackAtPace';
 import { movementTraits } from '../core/traits/movementTraits';
-import { readRepertoire } from '../server/repertoire';
+import { shippedRepertoire } from '../server/shippedRepertoire';
 import { JUDGED } from './judged/classes';
 import { readClass, type WrittenClass } from './judged/readClass';
 import { ARMS, LEGS, type Pair, STANDING, TRUNK } from './orderedPairs';
 
 /** Whether the figures can be trusted: held against what an instructor knows of these movements without measuring. */
 
-const movements = readRepertoire(import.meta.dirname);
-const find = (id: string): Movement | undefined => movements.find((movement) => movement.id === id);
+const { movements, find } = shippedRepertoire();
 const known = (id: string): Movement => {
   const movement = find(id);
   if (!movement) throw new Error(`there is no movement "${id}"`);

@@ -4,7 +4,7 @@ import { readLine } from '../core/session/edit/written/readLine';
 import { understand } from '../core/session/edit/written/understand';
 import { newMovementItem } from '../core/session/plan/defaults';
 import type { MovementItem } from '../core/session/plan/session';
-import { readRepertoire } from '../server/repertoire';
+import { shippedRepertoire } from '../server/shippedRepertoire';
 
 /** Lines as they are scribbled, and what they must be understood as: in which section, which movement, how much of it. */
 const TABLE: readonly (readonly [role: Role, text: string, what: string, amount: string])[] = [
@@ -213,7 +213,7 @@ const TABLE: readonly (readonly [role: Role, text: string, what: string, amount:
   ['warm-up', 'shaking one and a half minutes', 'shaking', '90'],
   ['warm-up', 'shaking half a minute', 'shaking', '30'],
 ];
-const search = searchOf(readRepertoire(import.meta.dirname));
+const search = searchOf(shippedRepertoire().movements);
 
 /** How much of a line there is and how it is done, in short: "8 x3", "13 10..15", "clock 300", with a note in brackets. */
 function said({ ends, count, range, rounds, sides, directions, ownBreath }: MovementItem, note: string): string {

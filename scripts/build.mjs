@@ -1,12 +1,15 @@
 import { cpSync } from 'node:fs';
 import { join } from 'node:path';
 import { build as bundle } from 'esbuild';
-import { bin, root, run } from './prepare.mjs';
+import { bin, root, runBeside } from './prepare.mjs';
+
+const vite = (...more) => runBeside(bin('vite'), ['build', '--logLevel', 'warn', ...more]);
 
 /** Builds the interface into `dist/web`, and the file a class is carried in into `dist/pocket`. */
-export const buildWeb = () =>
-  run(bin('vite'), ['build', '--logLevel', 'warn', '--config', 'vite.pocket.config.ts']) &&
-  run(bin('vite'), ['build', '--logLevel', 'warn']);
+export async function buildWeb() {
+  const built = await Promise.all([vite(), vite('--config', 'vite.pocket.config.ts')]);
+  return built.every(Boolean);
+}
 
 /** Builds the server into files of its own: it starts in a fraction of the time it takes from its sources. */
 export async function buildServer() {
@@ -15,6 +18,7 @@ export async function buildServer() {
       // What weaves and what lays out run in threads of their own, the stand-ins for devices as programs of their own.
       entryPoints: [
         'scripts/serve.ts',
+        'scripts/buildTraits.ts',
         'server/threads/weaveWorker.ts',
         'server/threads/layOutWorker.ts',
         'devices/pageTurner.ts',
@@ -32,10 +36,10 @@ export async function buildServer() {
     });
     // Beside the file, where it looks for them.
     cpSync(join(root, 'server/store/file/migrations'), join(root, 'dist/migrations'), { recursive: true });
-    return true;
+    return await runBeside(process.execPath, [join(root, 'dist/buildTraits.mjs')]);
   } catch {
     return false;
   }
 }
 
-if (import.meta.filename === process.argv[1]) process.exit(buildWeb() && (await buildServer()) ? 0 : 1);
+if (import.meta.filename === process.argv[1]) process.exit((await buildWeb()) && (await buildServer()) ? 0 : 1);

@@ -1,7 +1,8 @@
 import { spawn } from 'node:child_process';
-import { bin, ensurePackages, root } from './prepare.mjs';
+import { ensurePackages } from './packages.mjs';
+import { bin, root } from './prepare.mjs';
 
-ensurePackages();
+await ensurePackages();
 const both = [
   spawn(bin('tsx'), ['watch', 'scripts/serve.ts'], { cwd: root, stdio: 'inherit' }),
   spawn(bin('vite'), [], { cwd: root, stdio: 'inherit' }),

@@ -33,6 +33,14 @@ test('core knows no React, DOM, Node, network, clock or chance', () => {
   expect(what('core/a.test.ts', "import fc from 'fast-check'; new Date();")).toEqual([]);
 });
 
+test('server and web read the time of day in one place each', () => {
+  const said = (name: string) => `the time of day comes from the clock of the floor, not from ${name}`;
+  expect(what('web/places/a.tsx', 'const a = new Date(); const b = new Date(a);')).toEqual([said('new Date()')]);
+  expect(what('server/a.ts', 'dayjs().format(); dayjs(0); Date.now();')).toEqual([said('dayjs()'), said('Date.now')]);
+  expect(what('server/clock/clock.ts', 'dayjs(Date.now());')).toEqual([]);
+  expect(what('web/places/a.test.tsx', 'new Date();')).toEqual([]);
+});
+
 test('web may use core but not the server or its packages', () => {
   expect(what('web/places/a.tsx', "import { y } from '../../core/body/load'; const a = <b />;")).toEqual([]);
   expect(what('web/places/a.tsx', "import { y } from '../../server/app';")).toHaveLength(1);

@@ -31,6 +31,10 @@ const WEB_FORBIDDEN = /^(node:|hono|@hono|better-sqlite3)/;
 /** What core must not name: the outside world and the clock. */
 const CORE_GLOBALS = /^(window|document|navigator|localStorage|fetch|process|performance|setTimeout|setInterval|Date)$/;
 
+/** The floors that have a time of day, and the two files that read it: tests set it there. */
+const TIMED = ['server', 'web', 'demo', 'devices'];
+const CLOCKS = ['server/clock/clock.ts', 'web/app/machine/clock.ts'];
+
 export interface Breach {
   readonly file: string;
   readonly what: string;
@@ -39,6 +43,8 @@ export interface Breach {
 interface Found {
   readonly imports: string[];
   readonly globals: string[];
+  /** Ways of reading the time of day. */
+  readonly clocks: string[];
 }
 
 /** As much of a syntax tree's node as is asked for here. */
@@ -47,7 +53,7 @@ interface SyntaxNode {
   readonly value?: unknown;
   readonly source?: SyntaxNode | null;
   readonly callee?: SyntaxNode;
-  readonly arguments?: readonly { readonly expression: SyntaxNode }[];
+  readonly arguments?: readonly { readonly expression: SyntaxNode }[] | null;
   readonly object?: SyntaxNode;
   readonly property?: SyntaxNode;
 }
@@ -66,7 +72,10 @@ function walk(node: SyntaxNode | readonly SyntaxNode[] | null | undefined, found
   const loaded = given?.[0]?.expression.value;
   if (type === 'CallExpression' && callee?.type === 'Import' && typeof loaded === 'string') found.imports.push(loaded);
   if (type === 'Identifier' && typeof value === 'string' && CORE_GLOBALS.test(value)) found.globals.push(value);
+  if (given?.length === 0 && type === 'NewExpression' && callee?.value === 'Date') found.clocks.push('new Date()');
+  if (given?.length === 0 && type === 'CallExpression' && callee?.value === 'dayjs') found.clocks.push('dayjs()');
   if (type === 'MemberExpression') {
+    if (object?.value === 'Date' && property?.value === 'now') found.clocks.push('Date.now');
     if (object?.value === 'Math' && property?.value === 'random') found.globals.push('Math.random');
     // The name after a dot belongs to the object before it.
     walk(object, found);
@@ -77,7 +86,7 @@ function walk(node: SyntaxNode | readonly SyntaxNode[] | null | undefined, found
 }
 
 function namesIn(file: string, source: string): Found {
-  const found: Found = { imports: [], globals: [] };
+  const found: Found = { imports: [], globals: [], clocks: [] };
   const { body } = parseSync(source, { syntax: 'typescript', tsx: file.endsWith('.tsx') });
   walk(body as SyntaxNode[], found);
   return found;
@@ -137,6 +146,8 @@ export function breachesOf(file: string, source: string): Breach[] {
     }
   }
   if (floor === 'core' && !isTest) breaches.push(...found.globals.map((name) => `core must not use ${name}`));
+  if (TIMED.includes(floor) && !isTest && !CLOCKS.includes(file))
+    breaches.push(...found.clocks.map((name) => `the time of day comes from the clock of the floor, not from ${name}`));
   return breaches.map((what) => ({ file, what }));
 }
 

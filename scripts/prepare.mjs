@@ -1,5 +1,5 @@
-import { spawnSync } from 'node:child_process';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 
 export const root = join(import.meta.dirname, '..');
@@ -9,21 +9,16 @@ export function run(command, args, options = {}) {
   return spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options }).status === 0;
 }
 
-export const bin = (name) => join(root, 'node_modules', '.bin', name);
-
-/** Installs the packages of the lock file where they are missing or have changed since. */
-export function ensurePackages() {
-  const lock = readFileSync(join(root, 'package-lock.json'), 'utf8');
-  const mark = join(root, 'node_modules', '.vesperum-lock');
-  if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
-  console.log('Installing what Vesperum needs. The first time takes a few minutes: the database is compiled here.');
-  // Not `npm ci`: it refuses a lock file in which a registry left out the packages of other kinds of machine.
-  if (!run('npm', ['install', '--no-save', '--no-audit', '--no-fund'])) {
-    console.error('The packages could not be installed. Is the npm registry within reach?');
-    process.exit(1);
-  }
-  writeFileSync(mark, lock);
+/** The same beside other work. */
+export function runBeside(command, args, options = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, stdio: 'inherit', ...options });
+    child.on('error', () => resolve(false));
+    child.on('exit', (code) => resolve(code === 0));
+  });
 }
+
+export const bin = (name) => join(root, 'node_modules', '.bin', name);
 
 /** Finds a Chromium for the browser tests, installing Debian's where there is none. Answers its path. */
 export function ensureChromium() {

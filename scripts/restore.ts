@@ -1,4 +1,4 @@
-import dayjs from 'dayjs';
+import { now } from '../server/clock/clock';
 import { readSettings } from '../server/settings';
 import { restoreFrom } from '../server/store/file/restoreFrom';
 
@@ -6,7 +6,7 @@ const [file] = process.argv.slice(2);
 try {
   if (!file) throw new Error('Say where from: npm run restore -- FILE');
   const { dataFolder } = readSettings(process.env);
-  const kept = await restoreFrom(dataFolder, file, dayjs().format('YYYYMMDD-HHmmss'));
+  const kept = await restoreFrom(dataFolder, file, now().format('YYYYMMDD-HHmmss'));
   console.log(
     `Restored from ${file}.${kept ? ` What was there before is kept in ${kept}.` : ''} Start Vesperum again.`,
   );

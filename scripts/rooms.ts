@@ -79,6 +79,8 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/formats/course',
   ],
   server: [
+    'server/clock',
+    'server/ahead',
     'server/store/file',
     'server/store',
     'server/store/record',

@@ -1,13 +1,14 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { serve } from '@hono/node-server';
-import dayjs from 'dayjs';
 import { loadDemo } from '../demo/load';
+import { readTraits } from '../server/ahead/traitsAhead';
 import { createApp } from '../server/app';
+import { setClock, today } from '../server/clock/clock';
 import { standIns } from '../server/devices/standIns';
 import { ENTRY, keyFor } from '../server/door/key';
-import { readForms, readRepertoire } from '../server/repertoire';
 import { readSettings } from '../server/settings';
+import { shippedRepertoire } from '../server/shippedRepertoire';
 import { backUpDay } from '../server/store/file/dailyBackups';
 import { lockFolder } from '../server/store/file/lockFolder';
 import { openDatabase } from '../server/store/file/open';
@@ -18,18 +19,18 @@ const KEPT_ALIVE = 75_000;
 const root = join(import.meta.dirname, '..');
 
 function start(): void {
-  const { port, dataFolder } = readSettings(process.env);
-  const movements = readRepertoire(join(root, 'repertoire'));
-  const forms = readForms(join(root, 'repertoire', 'forms'));
+  const { port, dataFolder, startAt } = readSettings(process.env);
+  if (startAt !== null) setClock(startAt);
+  const { movements, forms } = shippedRepertoire();
   const unlock = lockFolder(dataFolder);
   const { database } = openDatabase(dataFolder, (empty) => {
-    if (!process.argv.includes('--empty')) loadDemo(empty, movements, forms, dayjs().format('YYYY-MM-DD'));
+    if (!process.argv.includes('--empty')) loadDemo(empty, movements, forms, today());
   });
   const asked = process.argv.includes('--no-key') ? 'no-key' : process.argv.includes('--key') ? 'key' : null;
   const key = keyFor(dataFolder, asked);
   const built = join(root, 'dist', 'web');
   const backUp = () => {
-    backUpDay(database, dataFolder, dayjs().format('YYYY-MM-DD')).catch((error: unknown) => {
+    backUpDay(database, dataFolder, today()).catch((error: unknown) => {
       console.error(`The backup of today could not be made: ${error instanceof Error ? error.message : error}`);
     });
   };
@@ -40,6 +41,8 @@ function start(): void {
       movements,
       forms,
       devices,
+      // Built beside this file; where it is not, as in development, they are worked out when they are first asked for.
+      traitsAhead: readTraits(join(import.meta.dirname, 'traits.json')),
       pocketFile: join(root, 'dist', 'pocket', 'index.html'),
       webFolder: existsSync(join(built, 'index.html')) ? built : null,
       key,
@@ -78,6 +81,7 @@ function start(): void {
     unlock();
     process.exit(0);
   };
+  if (process.argv.includes('--until-input-ends')) process.stdin.resume().on('end', stop).on('error', stop);
   process.on('SIGINT', stop);
   process.on('SIGTERM', stop);
 }

@@ -1,11 +1,33 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { ensurePackages, root } from './prepare.mjs';
+import { installPackages, isDatabaseThere, makeDatabase } from './packages.mjs';
+import { root } from './prepare.mjs';
 
-ensurePackages();
-const { buildServer, buildWeb } = await import('./build.mjs');
-console.log('Building the interface.');
-if (!buildWeb() || !(await buildServer())) process.exit(1);
+/** Does a step of getting ready, and says how long it is likely to take and how long it took. */
+async function step(what, usually, work) {
+  console.log(`${what} (${usually}) ...`);
+  const begin = performance.now();
+  const succeeded = await work();
+  if (!succeeded) process.exit(1);
+  console.log(`  ${Math.round((performance.now() - begin) / 1000)} s`);
+}
+
+async function build() {
+  const { buildServer, buildWeb } = await import('./build.mjs');
+  return (await Promise.all([buildWeb(), buildServer()])).every(Boolean);
+}
+
+await step('Packages', 'half a minute to two minutes the first time, then none', () => {
+  installPackages({ forTests: false });
+  return true;
+});
+if (isDatabaseThere()) await step('Building the interface', 'ten to thirty seconds', build);
+else
+  await step(
+    'Compiling the database, and building the interface meanwhile',
+    'one to three minutes, this once',
+    async () => (await Promise.all([makeDatabase(), build()])).every(Boolean),
+  );
 
 const server = spawn(process.execPath, [join(root, 'dist/serve.mjs'), ...process.argv.slice(2)], {
   cwd: root,

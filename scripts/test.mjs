@@ -1,60 +1,48 @@
-import { readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { bin, ensureChromium, ensurePackages, run } from './prepare.mjs';
+import { ensurePackages } from './packages.mjs';
+import { ensureChromium } from './prepare.mjs';
+import { runChecks } from './testing/checks.mjs';
+import { keepDurations } from './testing/durations.mjs';
+import { runJest } from './testing/jestRun.mjs';
+import { runQuick } from './testing/quick.mjs';
 
 /**
  * Checks everything, and ends with a line "tests: N passed, N failed".
- * `node scripts/test.mjs unit` runs only the tests without a browser, `web` those of the interface among them, `e2e` the journeys in
- * a real browser; names after it narrow them further.
+ *
+ * `npm test -- unit` runs only the tests without a browser, `web` those of the interface among them, `e2e` the journeys in a real
+ * browser; names after it narrow them further. `--isolated` gives each file of the computation a world of its own, `--sweep` leaves
+ * no sample out, `--quick` runs what depends on what changed for a minute, `--keep-durations` keeps how long each file took.
  */
-const PARTS = ['unit', 'web', 'e2e'];
-const [first = '', ...rest] = process.argv.slice(2);
-const part = PARTS.includes(first) ? first : null;
-const names = part ? rest : process.argv.slice(2);
+const PROJECTS = { unit: ['core', 'core alone', 'house', 'web', 'page'], web: ['web', 'page'], e2e: ['browser'] };
+const given = process.argv.slice(2);
+const flags = new Set(given.filter((one) => one.startsWith('--')));
+const words = given.filter((one) => !one.startsWith('--'));
+const part = words[0] in PROJECTS ? words[0] : null;
+const names = part ? words.slice(1) : words;
+const projects = part ? PROJECTS[part] : [...PROJECTS.unit, ...PROJECTS.e2e];
+const isWhole = part === null && names.length === 0;
 
-ensurePackages();
-const chromium = part === null || part === 'e2e' ? ensureChromium() : '';
+await ensurePackages();
+if (flags.has('--quick')) {
+  process.exit(await runQuick());
+}
+const hasBrowser = projects.includes('browser');
+const chromium = hasBrowser ? ensureChromium() : '';
 
-const totals = { passed: 0, failed: 0 };
-const check = (name, succeeded) => {
+let failed = 0;
+for await (const { name, succeeded } of runChecks({ isWhole, isBuilt: hasBrowser })) {
   console.log(`${succeeded ? 'ok  ' : 'FAIL'} ${name}`);
-  if (!succeeded) totals.failed += 1;
-};
-
-/** Runs some of Jest's projects and adds up what they counted. A run without a report counts as one failure. */
-function jest(projects, extra = []) {
-  const report = join(tmpdir(), `vesperum-tests-${process.pid}.json`);
-  const succeeded = run(
-    bin('jest'),
-    ['--selectProjects', ...projects, '--json', `--outputFile=${report}`, ...extra, ...names],
-    { env: { ...process.env, VESPERUM_CHROMIUM: chromium }, stdio: ['ignore', 'ignore', 'inherit'] },
-  );
-  try {
-    const counted = JSON.parse(readFileSync(report, 'utf8'));
-    totals.passed += counted.numPassedTests;
-    totals.failed += counted.numFailedTests + counted.numRuntimeErrorTestSuites;
-    if (!succeeded && counted.numFailedTests + counted.numRuntimeErrorTestSuites === 0) totals.failed += 1;
-  } catch {
-    totals.failed += 1;
-  }
-  rmSync(report, { force: true });
+  if (!succeeded) failed += 1;
 }
-
-if (part === null) {
-  check('types', run(bin('tsc'), ['--noEmit', '-p', 'core']) && run(bin('tsc'), ['--noEmit']));
-  check('lint and format', run(bin('biome'), ['check', '.']));
-  check('nothing unused', run(bin('knip')));
-}
-if (part !== 'e2e') jest(part === 'web' ? ['web', 'page'] : ['core', 'house', 'web', 'page']);
-if (part === null || part === 'e2e') {
-  const { buildServer, buildWeb } = await import('./build.mjs');
-  const built = buildWeb() && (await buildServer());
-  check('the house builds', built);
-  // Two journeys at a time: more than that wait for each other.
-  if (built) jest(['browser'], ['--maxWorkers=2']);
-}
+const run = await runJest({
+  projects,
+  names,
+  isShared: names.length === 0 && !flags.has('--isolated'),
+  isSweep: flags.has('--sweep'),
+  chromium,
+});
+if (isWhole && flags.has('--keep-durations')) keepDurations(run.seconds);
+failed += run.failed;
 
 console.log('');
-console.log(`tests: ${totals.passed} passed, ${totals.failed} failed`);
-process.exit(totals.failed === 0 && totals.passed > 0 ? 0 : 1);
+console.log(`tests: ${run.passed} passed, ${failed} failed`);
+process.exit(failed === 0 && run.passed > 0 ? 0 : 1);

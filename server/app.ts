@@ -11,6 +11,7 @@ import { methodNotAllowed } from 'hono/method-not-allowed';
 import { ARCHIVE_PATH } from '../core/formats/api/keepingApi';
 import type { Form } from '../core/movement/schema/form';
 import type { Movement } from '../core/movement/schema/movement';
+import type { MovementTraits } from '../core/traits/movementTraits';
 import { deviceHub } from './devices/hub';
 import type { StandIns } from './devices/standIns';
 import { ARCHIVE_LIMIT, BODY_LIMIT, isArchive, jsonOnly, localOnly, ownPagesOnly, sealed } from './door/guard';
@@ -67,6 +68,8 @@ export interface House {
   readonly webFolder: string | null;
   /** The page a class is carried in; null where it was not built. */
   readonly pocketFile?: string | null;
+  /** What is known ahead of the traits of a movement. */
+  readonly traitsAhead?: (movement: Movement) => MovementTraits | undefined;
   /** The stand-ins for devices that can be started; null where there are none. */
   readonly devices?: StandIns | null;
   /** The key it is closed with; null where everybody on this computer is let in. */
@@ -120,6 +123,7 @@ export function createApp({
   forms,
   webFolder,
   pocketFile = null,
+  traitsAhead = () => undefined,
   devices = null,
   key = null,
   keeping = null,
@@ -147,7 +151,7 @@ export function createApp({
   app.use(except(isArchive, limited(BODY_LIMIT), wellFormed));
   app.use(`${ARCHIVE_PATH}/*`, limited(ARCHIVE_LIMIT));
   app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.all().length }));
-  app.route('/', movementRoutes(movements, forms));
+  app.route('/', movementRoutes(movements, forms, traitsAhead));
   app.route('/', groupRoutes(groups, halls, reckonWith(database, groups, sessions)));
   app.route('/', hallRoutes(halls));
   app.route(

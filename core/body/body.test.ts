@@ -1,6 +1,6 @@
-import fc from 'fast-check';
 import { Movement } from '../movement/schema/movement';
 import { postures } from '../testing/postures';
+import { fc } from '../testing/properties';
 import { skeletonOf } from './figure/skeleton';
 import { supportOf } from './figure/support';
 import { distance, type Vec } from './geometry/vector';

@@ -1,10 +1,10 @@
-import fc from 'fast-check';
 import { skeletonOf } from '../body/figure/skeleton';
 import { mirrorPose, type Pose } from '../body/standing/pose';
 import { standIn } from '../body/standing/stand';
 import { Posture } from '../body/written/posture';
 import { ease } from '../movement/walk/liftWindow';
 import { postures } from '../testing/postures';
+import { fc } from '../testing/properties';
 import { type CHANNELS, channelIndex, MIRRORED } from './channels';
 import { demandAt } from './demandAt';
 import { mirrorDemand } from './movementDemand';

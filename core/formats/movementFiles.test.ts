@@ -1,7 +1,8 @@
-import fc from 'fast-check';
 import Papa from 'papaparse';
 import type { Movement } from '../movement/schema/movement';
+import { fc } from '../testing/properties';
 import { movement } from '../testing/sample';
+import { times } from '../testing/sweep';
 import { movementsFromCsv, movementsToCsv } from './movementCsv';
 import { movementsFromJson, movementsToJson } from './movementJson';
 
@@ -22,7 +23,7 @@ test('no cell that leaves is taken for a formula, and what comes back is what le
       const read = movementsFromCsv(csv, find);
       expect(read.ok ? read.movements[0]?.about : read.faults).toBe(about);
     }),
-    { numRuns: 300 },
+    { numRuns: times(3000, 300) },
   );
 });
 

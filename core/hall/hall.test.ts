@@ -1,8 +1,9 @@
-import fc from 'fast-check';
 import { analyseClass } from '../session/findings/finding/analyseClass';
 import { classWith, contextWith, find as findClean, line } from '../testing/cleanClass';
 import { needOf, presentWith } from '../testing/needs';
+import { fc } from '../testing/properties';
 import { inBreath, movement, outBreath } from '../testing/sample';
+import { times } from '../testing/sweep';
 import { fewestAnchors } from './anchors';
 import { freeFloor } from './freeFloor';
 import { acrossAndDeep, Hall, lessOn, NOTHING_LESS, wallPlaces, withLess } from './hall';
@@ -79,7 +80,7 @@ describe('how many fit', () => {
           }
         },
       ),
-      { numRuns: 60 },
+      { numRuns: times(600, 60) },
     );
   });
 
@@ -183,7 +184,7 @@ describe('when the class turns', () => {
           for (const front of found ? fronts : []) expect(front.some((place) => found?.includes(place))).toBe(true);
         },
       ),
-      { numRuns: 200 },
+      { numRuns: times(2000, 200) },
     );
   });
 });

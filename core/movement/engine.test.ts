@@ -1,7 +1,7 @@
-import fc from 'fast-check';
 import { skeletonOf } from '../body/figure/skeleton';
 import { distance } from '../body/geometry/vector';
 import { mirrorPose, type Pose } from '../body/standing/pose';
+import { fc } from '../testing/properties';
 import { beats, movement, phase } from '../testing/sample';
 import { timedAtPace, trackAtPace } from '../timing/trackAtPace';
 import { footworkFindings } from './footwork/footwork';

@@ -1,5 +1,5 @@
-import fc from 'fast-check';
 import { SIDES } from '../body/written/side';
+import { fc } from '../testing/properties';
 import { movement, phase } from '../testing/sample';
 import { trackAtPace } from '../timing/trackAtPace';
 import { FULL_SIZE } from './sample/overlayRun';

@@ -1,10 +1,11 @@
-import fc from 'fast-check';
 import type { Movement } from '../movement/schema/movement';
 import { Plan } from '../session/plan/session';
 import { timelineOf } from '../session/schedule/timeline';
 import { find, line, MOVEMENTS } from '../testing/cleanClass';
 import { needOf } from '../testing/needs';
+import { fc } from '../testing/properties';
 import { constant, movement, phase } from '../testing/sample';
+import { times } from '../testing/sweep';
 import { isOld, NEED_KINDS, Need, Needs, needLabel, needWords } from './need';
 import { needReason } from './needRules';
 import { NEED_SETS } from './needSets';
@@ -204,7 +205,7 @@ describe('a way through a line', () => {
           if (first) expect(clear([first, ...rest])).toBeLessThanOrEqual(clear(rest));
         },
       ),
-      { numRuns: 60 },
+      { numRuns: times(600, 60) },
     );
   });
 });

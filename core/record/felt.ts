@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Region } from '../body/written/region';
 import { LineId, Slug } from '../words/ids';
+import { localDay } from '../words/localDay';
 import type { LogPoint } from './logPoint';
 import { inTime, type Table } from './overTime';
 
@@ -85,7 +86,7 @@ export function followed(
 export const followedTable = (days: readonly FeltOn[]): Table => ({
   columns: ['Day', 'Class', 'Left', 'Right', 'No side', 'What'],
   rows: days.map(({ point, left, right, other, words }) => [
-    point.startedAt.slice(0, 10),
+    localDay(point.startedAt),
     point.title,
     left,
     right,

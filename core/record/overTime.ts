@@ -1,4 +1,5 @@
 import dayjs from 'dayjs';
+import { localDay } from '../words/localDay';
 import type { LogPoint } from './logPoint';
 
 /** A table behind a picture: what its columns are called, and its rows; null where nothing was noted. */
@@ -7,7 +8,7 @@ export interface Table {
   readonly rows: readonly (readonly (string | number | null)[])[];
 }
 
-const dayOf = ({ startedAt }: LogPoint): string => dayjs(startedAt).format('YYYY-MM-DD');
+const dayOf = ({ startedAt }: LogPoint): string => localDay(startedAt);
 const inMinutes = (ms: number): number => Math.round(ms / 6000) / 10;
 
 /** Classes in the order they were taught. */

@@ -1,7 +1,7 @@
-import fc from 'fast-check';
 import { newPause } from '../session/plan/defaults';
 import { Session } from '../session/plan/session';
 import { segmentAt } from '../session/timeline/segmentAt';
+import { fc } from '../testing/properties';
 import { beats, line, movement, natural, plan, timelineFor } from '../testing/sample';
 import { loggedItems } from './classLog';
 import { advance } from './running/advance';

@@ -1,8 +1,9 @@
-import fc from 'fast-check';
 import { classSeconds } from '../session/plan/slotTime';
 import { timelineOf } from '../session/schedule/timeline';
 import { classWith, contextWith, find, line } from '../testing/cleanClass';
 import { sampleOrigin } from '../testing/origin';
+import { fc } from '../testing/properties';
+import { times } from '../testing/sweep';
 import { loggedItems } from './classLog';
 import { notTonight } from './notTonight';
 import { advance } from './running/advance';
@@ -75,7 +76,7 @@ test('wherever it is shortened, it never ends later, and what has begun is never
         );
       },
     ),
-    { numRuns: 12 },
+    { numRuns: times(120, 12) },
   );
 });
 

@@ -1,8 +1,8 @@
-import fc from 'fast-check';
 import { ArmShape } from '../body/written/armShape';
 import { Posture } from '../body/written/posture';
 import { Site } from '../body/written/site';
 import { StanceName } from '../body/written/stance';
+import { fc } from './properties';
 
 const whole = (min: number, max: number) => fc.integer({ min, max });
 const side = fc.constantFrom('left' as const, 'right' as const, null);

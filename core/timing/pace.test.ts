@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/properties';
 import { breathSeconds, paceAt } from './pace';
 
 const easing = { from: 10, to: 6, easing: 3000 };

@@ -1,10 +1,14 @@
 import { rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { sampled, times } from '../../core/testing/sweep';
+import { limitSeconds } from '../../scripts/testing/slowness.mjs';
 import { openHouse, type RunningHouse } from '../runningHouse';
 import { crash } from './crash';
 import { fuzz } from './fuzz';
 
 /** A few of what `npm run fuzz` and `npm run crash` send by the thousand. */
+
+jest.setTimeout(1000 * limitSeconds(times(1800, 300)));
 
 let house: RunningHouse;
 beforeEach(async () => {
@@ -13,9 +17,10 @@ beforeEach(async () => {
 afterEach(() => house.close());
 
 test('five hundred mutated requests: none is answered by a fault of the server', async () => {
-  const { requests, statuses, faults } = await fuzz(house, 500, 20261127);
+  const many = times(20_000, 500);
+  const { requests, statuses, faults } = await fuzz(house, many, 20261127);
   expect(faults).toEqual([]);
-  expect(requests).toBe(500);
+  expect(requests).toBe(many);
   // Both kinds come: what is refused, and what does no harm.
   expect(statuses[422]).toBeGreaterThan(100);
   expect(statuses[200]).toBeGreaterThan(10);
@@ -23,23 +28,23 @@ test('five hundred mutated requests: none is answered by a fault of the server',
 });
 
 test('killed ten times in the middle of writing, it comes back, and nothing it answered is lost', async () => {
-  const { answered, lost } = await crash(house, 10, 7);
+  const kills = times(200, 10);
+  const { answered, lost } = await crash(house, kills, 7);
   expect(lost).toEqual([]);
   // Each time some writes were answered before.
-  expect(answered).toBeGreaterThanOrEqual(30);
+  expect(answered).toBeGreaterThanOrEqual(3 * kills);
 });
 
 test('killed in its first moments, before the demo is there, it has the demo the next time', async () => {
   await house.stop();
-  for (const ms of [30, 80, 120, 160, 250, 400]) {
-    rmSync(join(house.folder, 'vesperum.sqlite'), { force: true });
+  for (const ms of sampled([30, 80, 120, 160, 250, 400, 600, 800, 1200, 1800], 2)) {
+    for (const end of ['', '-wal', '-shm']) rmSync(join(house.folder, `vesperum.sqlite${end}`), { force: true });
     void house.start().catch(() => undefined);
     await new Promise((resolve) => setTimeout(resolve, ms));
     await house.kill();
     await house.start();
     expect(await (await fetch(`${house.url}/api/groups`)).json()).toHaveLength(4);
     await house.stop();
-    for (const end of ['', '-wal', '-shm']) rmSync(join(house.folder, `vesperum.sqlite${end}`), { force: true });
   }
 });
 

@@ -1,16 +1,14 @@
-import { join } from 'node:path';
 import { baseId } from '../../core/movement/schema/version';
 import { contextFor, type Finding } from '../../core/session/findings/finding/finding';
 import { isGrave, isOfSlot } from '../../core/session/findings/finding/isGrave';
 import { judgeClass } from '../../core/session/findings/judge';
-import { readRepertoire } from '../../server/repertoire';
+import { shippedRepertoire } from '../../server/shippedRepertoire';
 import { JUDGED, type JudgedClass, type Wanted } from './classes';
 import { readClass } from './readClass';
 
 /** What the checks say of classes that were judged by hand before the checks were written anew. */
 
-const movements = readRepertoire(join(import.meta.dirname, '..'));
-const find = (id: string) => movements.find((movement) => movement.id === id);
+const { movements, find } = shippedRepertoire();
 
 /** How many findings may be false in a hundred. */
 const MAY_BE_FALSE = 5;

@@ -1,5 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { AsideRule } from '../../core/session/plan/setAside';
+import { timestamp } from '../clock/clock';
 import type { AsideStore } from '../store/asides';
 import { Refusal } from './reply/problem';
 import { body, fails, json } from './reply/replies';
@@ -33,7 +34,7 @@ export const asideRoutes = (asides: AsideStore): OpenAPIHono =>
   router()
     .openapi(list, (context) => context.json(asides.all(), 200))
     .openapi(put, (context) => {
-      asides.put(context.req.valid('json'), new Date().toISOString());
+      asides.put(context.req.valid('json'), timestamp());
       return context.json(asides.all(), 200);
     })
     .openapi(remove, (context) => {

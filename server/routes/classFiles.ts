@@ -2,6 +2,7 @@ import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
 import { ClassFileText, StoredSession } from '../../core/formats/api/api';
 import { readClass } from '../../core/formats/classJson';
+import { timestamp } from '../clock/clock';
 import { atOnce } from '../store/file/atOnce';
 import type { MovementStore } from '../store/movements';
 import type { SessionStore } from '../store/sessions';
@@ -22,7 +23,6 @@ const bring = createRoute({
 });
 
 export const classFileRoutes = (database: Database, sessions: SessionStore, movements: MovementStore): OpenAPIHono => {
-  const now = () => new Date().toISOString();
   return router().openapi(bring, (context) => {
     const { text, id } = context.req.valid('json');
     // Read inside: what is here cannot change between reading the file and writing what it brings.
@@ -32,8 +32,8 @@ export const classFileRoutes = (database: Database, sessions: SessionStore, move
         const errors = read.problems.map(({ path, message }) => ({ path: [...path], message }));
         throw new Refusal(422, 'The file cannot be read as it is. Nothing was written.', { errors });
       }
-      const added = sessions.add(read.session, now());
-      if (added) movements.write(read.brings, now());
+      const added = sessions.add(read.session, timestamp());
+      if (added) movements.write(read.brings, timestamp());
       return added;
     })();
     if (!stored) throw new Refusal(409, 'A class of that id is already there.');

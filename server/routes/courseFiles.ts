@@ -3,6 +3,7 @@ import type { Database } from 'better-sqlite3';
 import { CourseFileText, StoredCourse } from '../../core/formats/api/courseApi';
 import { readCourse } from '../../core/formats/course/courseJson';
 import type { Form } from '../../core/movement/schema/form';
+import { timestamp } from '../clock/clock';
 import type { CourseStore } from '../store/courses';
 import { atOnce } from '../store/file/atOnce';
 import type { GroupStore } from '../store/groups';
@@ -30,7 +31,6 @@ export const courseFileRoutes = (
   movements: MovementStore,
   forms: readonly Form[],
 ): OpenAPIHono => {
-  const now = () => new Date().toISOString();
   return router().openapi(bring, (context) => {
     const { text, id, groupId } = context.req.valid('json');
     if (!groups.find(groupId)) {
@@ -44,8 +44,8 @@ export const courseFileRoutes = (
         const errors = read.problems.map(({ path, message }) => ({ path: [...path], message }));
         throw new Refusal(422, 'The file cannot be read as it is. Nothing was written.', { errors });
       }
-      const added = courses.add(read.course, now());
-      if (added) movements.write(read.brings, now());
+      const added = courses.add(read.course, timestamp());
+      if (added) movements.write(read.brings, timestamp());
       return added;
     })();
     if (!stored) throw new Refusal(409, 'A course of that id is already there.');

@@ -3,6 +3,7 @@ import type { Course } from '../../core/course/schema/course';
 import { CourseConflict, CourseSave, NewCourse, StoredCourse } from '../../core/formats/api/courseApi';
 import { courseCalendar } from '../../core/formats/course/courseCalendar';
 import type { FindMovement } from '../../core/movement/schema/movement';
+import { timestamp, today } from '../clock/clock';
 import type { CourseStore } from '../store/courses';
 import type { GroupStore } from '../store/groups';
 import { Refusal } from './reply/problem';
@@ -83,8 +84,6 @@ export function courseRoutes(
   find: FindMovement,
   formIds: ReadonlySet<string>,
 ): OpenAPIHono {
-  const now = () => new Date().toISOString();
-
   /** What the schema cannot see: groups, movements and forms that do not exist. */
   const refuseUnknown = ({ groupId, threads }: Course): void => {
     const errors = threads.flatMap(({ taught }, place) => {
@@ -104,7 +103,7 @@ export function courseRoutes(
     .openapi(add, (context) => {
       const { course } = context.req.valid('json');
       refuseUnknown(course);
-      const stored = courses.add(course, now());
+      const stored = courses.add(course, timestamp());
       if (!stored) throw new Refusal(409, 'A course of that id is already there.');
       return context.json(stored, 201);
     })
@@ -120,7 +119,7 @@ export function courseRoutes(
         throw new Refusal(422, 'The course and the address do not match.', { errors });
       }
       refuseUnknown(course);
-      const answer = courses.save(course, revision, now());
+      const answer = courses.save(course, revision, timestamp());
       if (answer.kind === 'missing') throw missingCourse();
       if (answer.kind === 'saved') return context.json(answer.stored, 200);
       throw new Refusal(409, 'This course was changed elsewhere since you opened it.', {
@@ -133,14 +132,14 @@ export function courseRoutes(
       if (!stored) throw missingCourse();
       const { course, revision, changedAt } = stored;
       const place = groups.find(course.groupId)?.place ?? '';
-      const text = courseCalendar(course, place, revision, changedAt, now().slice(0, 10));
+      const text = courseCalendar(course, place, revision, changedAt, today());
       return context.text(text, 200, {
         'content-type': 'text/calendar; charset=utf-8',
         'content-disposition': `attachment; filename="${course.id}.ics"`,
       });
     })
     .openapi(remove, (context) => {
-      if (!courses.remove(context.req.valid('param').id, now())) throw missingCourse();
+      if (!courses.remove(context.req.valid('param').id, timestamp())) throw missingCourse();
       return context.body(null, 204);
     })
     .openapi(restore, (context) => {

@@ -1,8 +1,8 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import dayjs from 'dayjs';
 import { Group, GroupAsked } from '../../core/group/group';
 import { Schools } from '../../core/movement/adapt/schools';
 import { Takes } from '../../core/session/plan/takes';
+import { now, timestamp } from '../clock/clock';
 import type { GroupStore } from '../store/groups';
 import type { HallStore } from '../store/halls';
 import type { ReckonWith } from '../store/reckonWith';
@@ -118,7 +118,7 @@ export const groupRoutes = (groups: GroupStore, halls: HallStore, reckonWith: Re
       return context.json(told(groups, id, groups.change(group)), 200);
     })
     .openapi(remove, (context) => {
-      if (!groups.remove(context.req.valid('param').id, new Date().toISOString())) throw missingGroup();
+      if (!groups.remove(context.req.valid('param').id, timestamp())) throw missingGroup();
       return context.body(null, 204);
     })
     .openapi(restore, (context) => {
@@ -135,9 +135,9 @@ export const groupRoutes = (groups: GroupStore, halls: HallStore, reckonWith: Re
     })
     .openapi(reckon, (context) => {
       const { id } = context.req.valid('param');
-      const now = dayjs();
-      const monday = now.subtract((now.day() + 6) % 7, 'day').format('YYYY-MM-DD');
-      const day = { today: now.format('YYYY-MM-DD'), monday, now: now.toISOString() };
+      const at = now();
+      const monday = at.subtract((at.day() + 6) % 7, 'day').format('YYYY-MM-DD');
+      const day = { today: at.format('YYYY-MM-DD'), monday, now: at.toISOString() };
       const classes = reckonWith(id, context.req.valid('json'), day);
       return context.json({ group: told(groups, id, classes !== null), classes: classes ?? 0 }, 200);
     });

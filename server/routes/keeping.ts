@@ -2,8 +2,8 @@ import { existsSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
-import dayjs from 'dayjs';
 import { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../core/formats/api/keepingApi';
+import { now, today } from '../clock/clock';
 import { layArchive, writeArchive } from '../store/file/archive';
 import { atOnce } from '../store/file/atOnce';
 import { withAttached } from '../store/file/attached';
@@ -97,7 +97,7 @@ async function orRefuse<Answer>(act: () => Answer | Promise<Answer>): Promise<An
 }
 
 export function keepingRoutes(database: Database, { dataFolder, hasKey, onReplaced }: HouseKeeping): OpenAPIHono {
-  const stamp = () => dayjs().format('YYYYMMDD-HHmmss-SSS');
+  const stamp = () => now().format('YYYYMMDD-HHmmss-SSS');
   const fileOf = (name: string): string => {
     const file = join(backupFolder(dataFolder), name);
     if (!existsSync(file)) throw new Refusal(404, 'There is no backup of that name.');
@@ -134,7 +134,7 @@ export function keepingRoutes(database: Database, { dataFolder, hasKey, onReplac
       return context.json({ folder: dataFolder, bytes: size, hasKey, backups: backupsIn(dataFolder) }, 200);
     })
     .openapi(make, async (context) => {
-      const name = await backUpDay(database, dataFolder, dayjs().format('YYYY-MM-DD'));
+      const name = await backUpDay(database, dataFolder, today());
       return context.json({ made: backupsIn(dataFolder).find((one) => one.name === name) ?? null }, 200);
     })
     .openapi(drop, (context) => {
@@ -152,7 +152,7 @@ export function keepingRoutes(database: Database, { dataFolder, hasKey, onReplac
     .openapi(archive, (context) =>
       context.body(new Uint8Array(writeArchive(database)).buffer, 200, {
         'Content-Type': 'application/zip',
-        'Content-Disposition': `attachment; filename="vesperum-${dayjs().format('YYYY-MM-DD')}.zip"`,
+        'Content-Disposition': `attachment; filename="vesperum-${today()}.zip"`,
       }),
     )
     .openapi(compareArchive, async (context) => {

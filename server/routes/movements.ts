@@ -8,6 +8,7 @@ import { Movement } from '../../core/movement/schema/movement';
 import { baseId, newestOf } from '../../core/movement/schema/version';
 import { rememberFor } from '../../core/remember/rememberFor';
 import { MovementTraits, movementTraits } from '../../core/traits/movementTraits';
+import { timestamp } from '../clock/clock';
 import type { MovementStore } from '../store/movements';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
@@ -96,7 +97,6 @@ const restore = createRoute({
 });
 
 const absent = () => new Refusal(404, 'There is no such movement.');
-const now = () => new Date().toISOString();
 
 function sure(answer: ReadAnswer): readonly Movement[] {
   if (answer.ok) return answer.movements;
@@ -111,14 +111,18 @@ function sure(answer: ReadAnswer): readonly Movement[] {
 /** So many movements are simulated before others are answered. */
 const AT_ONCE = 8;
 
-export function movementRoutes(movements: MovementStore, everyForm: readonly Form[]): OpenAPIHono {
+export function movementRoutes(
+  movements: MovementStore,
+  everyForm: readonly Form[],
+  traitsAhead: (movement: Movement) => MovementTraits | undefined,
+): OpenAPIHono {
   const shown = () => {
     const hidden = new Set(movements.withdrawn());
     return newestOf(movements.all())
       .filter(({ id }) => !hidden.has(baseId(id)))
       .toSorted((a, b) => (a.id < b.id ? -1 : 1));
   };
-  const traitsOf = rememberFor(movementTraits);
+  const traitsOf = rememberFor((movement: Movement) => traitsAhead(movement) ?? movementTraits(movement));
   const textOf = rememberFor((movement: Movement) => JSON.stringify(movement));
 
   return router()
@@ -156,7 +160,7 @@ export function movementRoutes(movements: MovementStore, everyForm: readonly For
         );
       });
       const added = changed.filter(fresh).length;
-      movements.write(changed, now());
+      movements.write(changed, timestamp());
       return context.json({ added, changed: changed.length - added, same: read.length - changed.length }, 200);
     })
     .openapi(one, (context) => {
@@ -174,12 +178,12 @@ export function movementRoutes(movements: MovementStore, everyForm: readonly For
       if (newest && basedOn === null) throw new Refusal(409, 'A movement of that name is already there.');
       if ((newest?.id ?? null) !== basedOn)
         throw new Refusal(409, 'This movement was changed elsewhere since you opened it.');
-      const [written] = movements.write([movement], now());
+      const [written] = movements.write([movement], timestamp());
       if (!written) throw absent();
       return context.json(written, 200);
     })
     .openapi(withdraw, (context) => {
-      if (!movements.withdraw(context.req.valid('param').id, now())) throw absent();
+      if (!movements.withdraw(context.req.valid('param').id, timestamp())) throw absent();
       return context.body(null, 204);
     })
     .openapi(restore, (context) => {

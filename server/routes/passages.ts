@@ -1,5 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Passage } from '../../core/session/plan/lineSet';
+import { timestamp } from '../clock/clock';
 import type { PassageStore } from '../store/passages';
 import { Refusal } from './reply/problem';
 import { body, fails, json } from './reply/replies';
@@ -39,7 +40,7 @@ export const passageRoutes = (passages: PassageStore): OpenAPIHono =>
     .openapi(put, (context) => {
       const passage = context.req.valid('json');
       if (passage.id !== context.req.valid('param').id) throw new Refusal(422, 'The address names another passage.');
-      const answer = passages.put(passage, new Date().toISOString());
+      const answer = passages.put(passage, timestamp());
       if (answer.kind === 'newer')
         throw new Refusal(409, `“${answer.stored.name}” has been changed since.`, { stored: answer.stored });
       return context.json(passages.all(), 200);

@@ -13,6 +13,7 @@ import {
 import type { FindMovement } from '../../core/movement/schema/movement';
 import type { Session } from '../../core/session/plan/session';
 import { planProblems } from '../../core/session/schedule/timeline';
+import { timestamp } from '../clock/clock';
 import type { GroupStore } from '../store/groups';
 import type { SaveAnswer } from '../store/revised';
 import type { SessionStore } from '../store/sessions';
@@ -129,7 +130,6 @@ export function sessionRoutes(
   isTaught: (id: string) => boolean,
   find: FindMovement,
 ): OpenAPIHono {
-  const now = () => new Date().toISOString();
   const summaries = rememberSummaries(sessions, find);
 
   /** What the schema cannot see: movements and groups that do not exist. */
@@ -184,7 +184,7 @@ export function sessionRoutes(
     .openapi(add, (context) => {
       const { session } = context.req.valid('json');
       refuseUnknown(session);
-      const stored = sessions.add(session, now());
+      const stored = sessions.add(session, timestamp());
       if (!stored) throw new Refusal(409, 'A class of that id is already there.');
       return context.json(stored, 201);
     })
@@ -197,7 +197,7 @@ export function sessionRoutes(
       const { session, revision } = context.req.valid('json');
       refuseOtherId(context.req.valid('param').id, session);
       refuseUnknown(session);
-      return context.json(savedOf(sessions.save(session, revision, now()), session), 200);
+      return context.json(savedOf(sessions.save(session, revision, timestamp()), session), 200);
     })
     .openapi(base, (context) => {
       const session = sessions.baseOf(context.req.valid('param').id);
@@ -210,10 +210,10 @@ export function sessionRoutes(
       refuseOtherId(id, session, drawn);
       refuseUnknown(session);
       if (isTaught(id)) throw new Refusal(409, 'This class has been taught; it stays as it is.');
-      return context.json(savedOf(sessions.redraw(session, drawn, revision, now()), session), 200);
+      return context.json(savedOf(sessions.redraw(session, drawn, revision, timestamp()), session), 200);
     })
     .openapi(remove, (context) => {
-      if (!sessions.remove(context.req.valid('param').id, now())) throw missingClass();
+      if (!sessions.remove(context.req.valid('param').id, timestamp())) throw missingClass();
       return context.body(null, 204);
     })
     .openapi(restore, (context) => {

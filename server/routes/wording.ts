@@ -1,5 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Wording } from '../../core/movement/adapt/wording';
+import { timestamp } from '../clock/clock';
 import type { MovementStore } from '../store/movements';
 import type { WordingStore } from '../store/wording';
 import { Refusal } from './reply/problem';
@@ -32,6 +33,6 @@ export const wordingRoutes = (wording: WordingStore, movements: MovementStore): 
       if (said.movementId !== context.req.valid('param').movementId)
         throw new Refusal(422, 'The address names another movement.');
       if (!movements.newest(said.movementId)) throw new Refusal(404, 'There is no such movement.');
-      wording.put(said, new Date().toISOString());
+      wording.put(said, timestamp());
       return context.json([...wording.all()], 200);
     });

@@ -62,10 +62,13 @@ test('a bad movement file is named with its path and the reason', () => {
 });
 
 test('settings have defaults and a wrong one is named', () => {
-  expect(readSettings({}).port).toBe(4780);
+  expect(readSettings({})).toMatchObject({ port: 4780, startAt: null });
+  expect(readSettings({ VESPERUM_NOW: '2028-02-29T23:55:00' }).startAt).toBe('2028-02-29T23:55:00');
+  expect(() => readSettings({ VESPERUM_NOW: 'leap day' })).toThrow(/VESPERUM_NOW/);
   expect(readSettings({ VESPERUM_PORT: '5000', VESPERUM_DATA: '/tmp/x' })).toEqual({
     port: 5000,
     dataFolder: '/tmp/x',
+    startAt: null,
   });
   expect(() => readSettings({ VESPERUM_PORT: 'tea' })).toThrow(/VESPERUM_PORT/);
 });

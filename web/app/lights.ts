@@ -81,8 +81,11 @@ export function putOn(name: LightName): void {
 
 export const keepLight = (name: LightName): void => void machineShelf.keep(KEPT, name);
 
-/** The component library's theme for a light. */
-export function themeOf(name: LightName): ThemeConfig {
+/**
+ * The component library's theme for a light.
+ * @param isStill without motion: what waits for the end of a motion that never begins would stay for ever
+ */
+export function themeOf(name: LightName, isStill: boolean): ThemeConfig {
   const light = LIGHTS[name];
   return {
     algorithm: name === 'dusk' ? theme.darkAlgorithm : theme.defaultAlgorithm,
@@ -108,6 +111,7 @@ export function themeOf(name: LightName): ThemeConfig {
       boxShadow: 'none',
       boxShadowSecondary: '0 6px 24px rgb(20 18 40 / 22%)',
       wireframe: false,
+      motion: !isStill,
       motionDurationMid: '0.12s',
       motionDurationSlow: '0.16s',
     },

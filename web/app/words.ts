@@ -23,7 +23,7 @@ export function dayInWords(day: string | null, today: string): string {
 /** The days of the week, Monday first. */
 export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
 
-export const today = (): string => dayjs().format('YYYY-MM-DD');
+export const today = (): string => today();
 
 const SECTION_WORDS: Readonly<Record<string, string>> = {
   opening: 'Opening',

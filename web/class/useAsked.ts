@@ -10,8 +10,8 @@ import { type Hall, wallPlaces } from '../../core/hall/hall';
 import { baseId } from '../../core/movement/schema/version';
 import type { Asked } from '../../core/session/findings/finding/finding';
 import type { Session } from '../../core/session/plan/session';
+import { today } from '../app/machine/clock';
 import { api } from '../app/server/api';
-import { today } from '../app/words';
 
 export interface AskedOf {
   readonly asked: Asked;

@@ -1,3 +1,4 @@
+import { today } from '../app/machine/clock';
 import './classContents.css';
 import { Button } from 'antd';
 import { useMemo } from 'react';
@@ -5,7 +6,6 @@ import { heldClasses } from '../../core/course/calendar/courseClasses';
 import { courseWeave } from '../../core/course/plan/courseWeave';
 import type { StoredCourse } from '../../core/formats/api/courseApi';
 import type { Group } from '../../core/group/group';
-import { today } from '../app/words';
 import { OfferedPlan } from './OfferedPlan';
 import { doesPlanHold } from './usePlanCourse';
 import { useReplan } from './useReplan';

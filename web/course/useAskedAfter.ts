@@ -2,8 +2,8 @@ import { useMemo } from 'react';
 import { askedAfter } from '../../core/course/classes/askedAfter';
 import type { AskedAfter } from '../../core/formats/pocket/pocketClass';
 import type { Session } from '../../core/session/plan/session';
+import { today } from '../app/machine/clock';
 import { api } from '../app/server/api';
-import { today } from '../app/words';
 
 /** What a class of a course introduces or reviews, and is asked after when it is over; nothing for a class by itself. */
 export function useAskedAfter({ course: of }: Pick<Session, 'course'>): readonly AskedAfter[] {

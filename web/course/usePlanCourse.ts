@@ -4,8 +4,8 @@ import { type CourseWeave, courseWeave, planByClass, planByPlace } from '../../c
 import { holdsAsItIs, keepingTo } from '../../core/course/plan/reflow';
 import type { Course, CoursePlan } from '../../core/course/schema/course';
 import type { Group } from '../../core/group/group';
+import { today } from '../app/machine/clock';
 import { api } from '../app/server/api';
-import { today } from '../app/words';
 
 /**
  * How a course is planned: `follow` changes nothing where the plan still holds, and else as little as may be; `adapt` takes in what is

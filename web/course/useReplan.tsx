@@ -6,9 +6,9 @@ import { type PlanSummary, planSummary } from '../../core/course/plan/planSummar
 import type { Course } from '../../core/course/schema/course';
 import type { StoredCourse } from '../../core/formats/api/courseApi';
 import type { Group } from '../../core/group/group';
+import { today } from '../app/machine/clock';
 import { api } from '../app/server/api';
 import { whyRefused } from '../app/server/problemIn';
-import { today } from '../app/words';
 import { type Planning, usePlanCourse } from './usePlanCourse';
 
 /** Another plan, shown as what it does otherwise before it is kept. */

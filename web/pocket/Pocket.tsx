@@ -5,6 +5,7 @@ import { beginTeaching, type Teaching } from '../../core/record/standing/teachin
 import { mayLastMs } from '../../core/session/plan/slotTime';
 import { timelineOf } from '../../core/session/schedule/timeline';
 import { type LightName, putOn } from '../app/lights';
+import { nowMs, timestamp } from '../app/machine/clock';
 import { inWords } from '../app/words';
 import { useKeptChoice } from '../places/teach/running/useKeptChoice';
 import '../places/teach/teach.css';
@@ -81,13 +82,13 @@ export function Pocket({ carried, card }: Props) {
             setDoing({
               kind: 'taught',
               kept: {
-                startedAt: new Date().toISOString(),
+                startedAt: timestamp(),
                 teaching: beginTeaching(mayLastMs(session)),
-                seenAt: Date.now(),
+                seenAt: nowMs(),
               },
             })
           }
-          onGoOn={(kept) => setDoing({ kind: 'taught', kept: takeUp(timeline, kept, Date.now()) })}
+          onGoOn={(kept) => setDoing({ kind: 'taught', kept: takeUp(timeline, kept, nowMs()) })}
           onGiveBack={({ startedAt, teaching }) => setDoing({ kind: 'ended', startedAt, teaching })}
           onCard={() => setDoing({ kind: 'card' })}
         />

@@ -7,6 +7,7 @@ import { shownNow, toShow } from '../../core/record/running/shownNow';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../core/record/running/steer';
 import type { Teaching } from '../../core/record/standing/teaching';
 import type { Timeline } from '../../core/session/timeline/segment';
+import { nowMs } from '../app/machine/clock';
 import { Beside } from '../places/teach/beside/Beside';
 import { keepOn } from '../places/teach/running/keepOn';
 import { useKeptChoice } from '../places/teach/running/useKeptChoice';
@@ -161,7 +162,7 @@ const Plain = ({ label, onPress }: { readonly label: string; readonly onPress: (
 function useKept({ session }: PocketClass, startedAt: string, latest: { readonly current: Teaching }): boolean {
   const [isKept, setKept] = useState(true);
   useEffect(() => {
-    const keep = () => setKept(keepHere(session, { startedAt, teaching: latest.current, seenAt: Date.now() }));
+    const keep = () => setKept(keepHere(session, { startedAt, teaching: latest.current, seenAt: nowMs() }));
     return keepOn(keep, KEEP_EVERY);
   }, [session, startedAt, latest]);
   return isKept;

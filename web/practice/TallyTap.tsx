@@ -2,13 +2,8 @@ import { useEffect, useState } from 'react';
 import type { TallyAct } from '../../core/practice/ownPractice';
 import { aimOn, TALLY_STEPS, type Tally, type TallyAim } from '../../core/practice/tally';
 import { minutes } from '../../core/words/clockWords';
+import { nowMs, today } from '../app/machine/clock';
 import './tally.css';
-
-/** The local day, YYYY-MM-DD. */
-function thisDay(): string {
-  const now = new Date();
-  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
-}
 
 interface Props {
   readonly aim: TallyAim;
@@ -19,14 +14,14 @@ interface Props {
 /** One large area to tap: it counts, or begins and ends a time. How much is meant for today stands in it, without praise or blame. */
 export function TallyTap({ aim, tally, onAct }: Props) {
   const [step, setStep] = useState<number>(1);
-  const day = thisDay();
+  const day = today();
   const meant = aimOn(aim, tally, day);
   const isTimed = aim.by === 'minutes';
   const running = useRunning(tally.since);
   const now = (tally.days[day] ?? 0) + running;
   const tap = () => {
     if (!isTimed) onAct({ do: 'add', day, many: step });
-    else onAct(tally.since === null ? { do: 'begin', at: Date.now() } : { do: 'stop', day, at: Date.now() });
+    else onAct(tally.since === null ? { do: 'begin', at: nowMs() } : { do: 'stop', day, at: nowMs() });
   };
   return (
     <>
@@ -66,10 +61,10 @@ export function TallyTap({ aim, tally, onAct }: Props) {
 
 /** The whole seconds since something began, looked at several times a second; 0 while nothing runs. */
 function useRunning(since: number | null): number {
-  const [now, setNow] = useState(() => Date.now());
+  const [now, setNow] = useState(() => nowMs());
   useEffect(() => {
     if (since === null) return;
-    const timer = setInterval(() => setNow(Date.now()), 250);
+    const timer = setInterval(() => setNow(nowMs()), 250);
     return () => clearInterval(timer);
   }, [since]);
   return since === null ? 0 : Math.max(0, Math.floor((now - since) / 1000));

@@ -1,7 +1,8 @@
-import fc from 'fast-check';
 import { moveLine, removeLine } from '../../session/edit/editPlan';
 import { type Item, Session } from '../../session/plan/session';
+import { fc } from '../../testing/properties';
 import { constant, line, session } from '../../testing/sample';
+import { times } from '../../testing/sweep';
 import { mergeChanges } from './mergeChanges';
 import { mergeClass } from './mergeClass';
 
@@ -207,7 +208,7 @@ const changed = (one: fc.Arbitrary<Session>) =>
       return { base: start, mine: all(hands), theirs: all(plan) };
     });
 
-const RUNS = { numRuns: 400 };
+const RUNS = { numRuns: times(4000, 100) };
 
 test('nobody changed anything by hand: the class is as it is drawn up now', () => {
   fc.assert(

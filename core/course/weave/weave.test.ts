@@ -1,4 +1,5 @@
 import { bruteForce, fixtureWeave, madeUpWeave } from '../../testing/madeUpWeave';
+import { times } from '../../testing/sweep';
 import type { WeaveInstance } from './graph/instance';
 import { judgePlan } from './graph/judgePlan';
 import { type WeaveOptions, type Weaving, weave } from './weave';
@@ -23,7 +24,7 @@ const legal = (instance: WeaveInstance, { plan, cost }: Weaving): void => {
 };
 
 test('a hundred small instances come out as the best of all plans, and no bound is above it', () => {
-  for (let seed = 1; seed <= 100; seed += 1) {
+  for (let seed = 1; seed <= times(400, 25); seed += 1) {
     const instance = madeUpWeave(seed, { classes: 4, threads: 3, layers: 2 });
     const found = after(40, instance);
     legal(instance, found);
@@ -31,7 +32,7 @@ test('a hundred small instances come out as the best of all plans, and no bound 
     expect({ seed, cost: found.cost.toFixed(6) }).toEqual({ seed, cost: best.toFixed(6) });
     expect(found.bound).toBeLessThanOrEqual(best + 1e-6);
   }
-}, 60_000);
+});
 
 test.each(['a-12x10', 'b-18x12', 'c-24x12', 'd-24x24'])(
   '%s: a legal plan, near the best, and a bound that holds',
@@ -44,7 +45,6 @@ test.each(['a-12x10', 'b-18x12', 'c-24x12', 'd-24x24'])(
     // Far better than what is only put together, one thread after the other.
     expect(found.cost).toBeLessThan((reference?.constructedOnly ?? 0) * 0.65);
   },
-  60_000,
 );
 
 test('a term with every optional field is woven within its rules', () => {
@@ -75,7 +75,7 @@ test('a plan never becomes worse, and the bound never sinks', () => {
 });
 
 test('a plan for less room is a start for more: its cost does not rise, and the bound with more stays under the cost with less', () => {
-  for (let seed = 1; seed <= 12; seed += 1) {
+  for (let seed = 1; seed <= times(48, 4); seed += 1) {
     const tight = madeUpWeave(seed, { classes: 6, threads: 6, layers: 3 });
     const roomy = {
       ...tight,
@@ -90,7 +90,7 @@ test('a plan for less room is a start for more: its cost does not rise, and the 
     expect(more.cost).toBeLessThanOrEqual(less.cost + 1e-9);
     expect(more.bound).toBeLessThanOrEqual(less.cost + 1e-6);
   }
-}, 30_000);
+});
 
 test('what of a plan no longer holds is woven anew, and the rest is kept as it was', () => {
   const instance = madeUpWeave(5, { classes: 8, threads: 6, layers: 3 });

@@ -1,5 +1,5 @@
-import fc from 'fast-check';
 import { classWith, line } from '../../testing/cleanClass';
+import { fc } from '../../testing/properties';
 import { session } from '../../testing/sample';
 import { type CodedRecord, carriedLogId, classMark, mostLines, readCode, writeCode } from './recordCode';
 

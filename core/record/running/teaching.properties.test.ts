@@ -1,7 +1,7 @@
-import fc from 'fast-check';
 import { newPause } from '../../session/plan/defaults';
 import { explainItem } from '../../session/report/explain';
 import type { Timeline } from '../../session/timeline/segment';
+import { fc } from '../../testing/properties';
 import { beats, inBreath, line, movement, natural, outBreath, plan, session, timelineFor } from '../../testing/sample';
 import { loggedItems } from '../classLog';
 import { remainingMs } from '../standing/remaining';

@@ -1,7 +1,7 @@
-import fc from 'fast-check';
 import { newPause } from '../../session/plan/defaults';
 import type { Item } from '../../session/plan/session';
 import type { Timeline } from '../../session/timeline/segment';
+import { fc } from '../../testing/properties';
 import { constant, line, movement, natural, plan, timelineFor } from '../../testing/sample';
 import { loggedItems } from '../classLog';
 import { advance } from '../running/advance';

@@ -1,5 +1,6 @@
-import fc from 'fast-check';
+import { fc } from '../../testing/properties';
 import { constant, line, plan } from '../../testing/sample';
+import { times } from '../../testing/sweep';
 import { Block, blockFaults } from '../plan/block';
 import { freshLines, isSameSet } from '../plan/lineSet';
 import type { Plan } from '../plan/session';
@@ -138,6 +139,6 @@ test('whatever is done to the lines, their blocks can be', () => {
       for (const { items, blocks } of after.sections) expect(blockFaults(items, blocks)).toEqual([]);
       expect(after.sections.flatMap(({ items }) => items.map(({ id }) => id)).toSorted()).toEqual(NAMES);
     }),
-    { numRuns: 300, seed: 7 },
+    { numRuns: times(3000, 300), seed: 7 },
   );
 });

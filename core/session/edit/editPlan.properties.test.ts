@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../../testing/properties';
 import { constant, line } from '../../testing/sample';
 import { Session } from '../plan/session';
 import { insertLine, moveLine, neighbourPlace, placeOf, removeLine } from './editPlan';

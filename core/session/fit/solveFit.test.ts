@@ -1,12 +1,14 @@
 import highsLoader from 'highs';
 import { generatedModel, programme } from '../../testing/exactFit';
+import { times } from '../../testing/sweep';
 import { type FitSection, weighChoice } from './fitModel';
 import { solveFit } from './solveFit';
 
 test('forty classes: never more than a hundredth or 0.05 over the proven optimum, and out of reach only where it is', async () => {
   const highs = await highsLoader();
   const outcomes = { met: 0, outOfReach: 0 };
-  for (let seed = 1; seed <= 40; seed += 1) {
+  const classes = times(120, 12);
+  for (let seed = 1; seed <= classes; seed += 1) {
     const model = generatedModel(seed);
     const ours = solveFit(model);
     const proven = highs.solve(programme(model), { mip_rel_gap: 0, mip_abs_gap: 0 });
@@ -22,9 +24,9 @@ test('forty classes: never more than a hundredth or 0.05 over the proven optimum
     expect(weighChoice(model, ours.sections).cost).toBeCloseTo(ours.cost, 9);
     outcomes.met += 1;
   }
-  expect(outcomes.met).toBeGreaterThan(20);
-  expect(outcomes.outOfReach).toBeGreaterThan(2);
-}, 120_000);
+  expect(outcomes.met).toBeGreaterThan(classes / 2);
+  expect(outcomes.outOfReach).toBeGreaterThan(0);
+});
 
 test('a class that fits as it is written costs nothing and stays as it is', () => {
   const options = [3, 4, 5].map((count) => ({ count, cost: Math.abs(count - 4) / 4, seconds: [count * 30] }));

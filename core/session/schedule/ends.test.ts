@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../../testing/properties';
 import { constant, line, movement, natural, plan, timelineFor, timelineOfLine } from '../../testing/sample';
 import { newPause } from '../plan/defaults';
 import { withAmount } from '../plan/lineAmount';

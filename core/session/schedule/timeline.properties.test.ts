@@ -1,5 +1,5 @@
-import fc from 'fast-check';
 import type { Phase } from '../../movement/schema/phase';
+import { fc } from '../../testing/properties';
 import {
   beats,
   inBreath,
@@ -48,11 +48,12 @@ test('segments follow each other without gap or overlap, and every part sums to 
     fc.property(lines, paces, (items, pace) => {
       const { segments, items: stretches, sections, totalMs } = timelineFor(plan(items, pace), ...repertoire);
       let clock = 0;
-      for (const { startMs, lengthMs } of segments) {
-        expect(startMs).toBe(clock);
-        expect(lengthMs).toBeGreaterThanOrEqual(0);
+      const apart = segments.filter(({ startMs, lengthMs }) => {
+        const isApart = startMs !== clock || lengthMs < 0;
         clock += lengthMs;
-      }
+        return isApart;
+      });
+      expect(apart).toEqual([]);
       expect(clock).toBe(totalMs);
       expect(sections.reduce((sum, { lengthMs }) => sum + lengthMs, 0)).toBe(totalMs);
       expect(stretches.reduce((sum, { lengthMs }) => sum + lengthMs, 0)).toBe(totalMs);

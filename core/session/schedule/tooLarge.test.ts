@@ -1,5 +1,6 @@
-import fc from 'fast-check';
+import { fc } from '../../testing/properties';
 import { inBreath, line, movement, outBreath, plan, session } from '../../testing/sample';
+import { times } from '../../testing/sweep';
 import { MOST_STEPS, tooManySteps } from '../plan/planSize';
 import type { Item } from '../plan/session';
 import { timelineOf } from './timeline';
@@ -21,9 +22,8 @@ test('3,600 repetitions in 20 rounds in blocks of 20 x 20 are refused at once, t
   const huge = session({
     sections: [{ kind: 'main', pace: { from: 6, to: 6, easing: 0 }, items, blocks: [outer, inner] }],
   });
-  const begin = performance.now();
+  // Laid out, it would not fit into memory.
   const [problem] = problemsOf(huge);
-  expect(performance.now() - begin).toBeLessThan(500);
   expect(problem?.path).toEqual(['sections', 0, 'items', 0, 'rounds']);
   expect(problem?.message).toMatch(/more than 50,000 steps .* do it less often/);
 });
@@ -101,7 +101,7 @@ test('steps are never fewer than are laid out, and a class of an hour is far fro
       expect(tooManySteps(of, () => one, steps - 1).length).toBeGreaterThan(0);
       expect(tooManySteps(of, () => one, 2 * steps + 40 * rows.length)).toEqual([]);
     }),
-    { numRuns: 150 },
+    { numRuns: times(1500, 150) },
   );
   expect(MOST_STEPS).toBe(50_000);
 });

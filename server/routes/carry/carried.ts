@@ -1,6 +1,5 @@
 import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
-import dayjs from 'dayjs';
 import { askedAfter } from '../../../core/course/classes/askedAfter';
 import { BroughtRecord, WrittenRecord } from '../../../core/formats/pocket/pocketApi';
 import type { PocketRecord, TakenOf } from '../../../core/formats/pocket/pocketClass';
@@ -10,6 +9,7 @@ import type { ClassLog } from '../../../core/record/classLog';
 import { itemsWrittenAfter } from '../../../core/record/writtenAfter';
 import type { Session } from '../../../core/session/plan/session';
 import { timelineOf } from '../../../core/session/schedule/timeline';
+import { today } from '../../clock/clock';
 import type { CourseStore } from '../../store/courses';
 import type { recordClass } from '../../store/record/recordClass';
 import type { SessionStore } from '../../store/sessions';
@@ -58,7 +58,7 @@ const refusal = (field: string, message: string): Refusal =>
 /** What is asked after in a class, as it is now. */
 function askedOf({ course: of }: Session, courses: CourseStore): { thread: string; title: string }[] {
   const stored = of && courses.find(of.id);
-  return of && stored ? askedAfter(stored.course, of.classId, dayjs().format('YYYY-MM-DD')).slice(0, 12) : [];
+  return of && stored ? askedAfter(stored.course, of.classId, today()).slice(0, 12) : [];
 }
 
 /** A record from what was read off a screen: everything as planned but what it says. */

@@ -5,6 +5,7 @@ import { Offered } from '../../../core/formats/api/api';
 import type { FindMovement } from '../../../core/movement/schema/movement';
 import { ClassLog } from '../../../core/record/classLog';
 import { passedOnBy } from '../../../core/record/passedOn';
+import { now } from '../../clock/clock';
 import type { GroupStore } from '../../store/groups';
 import type { LogStore } from '../../store/record/logs';
 import type { SessionStore } from '../../store/sessions';
@@ -43,7 +44,7 @@ export const offeredRoutes = ({ sessions, logs, groups, find }: Around): OpenAPI
     .openapi(offered, async (context) => {
       const session = sessions.find(context.req.valid('param').id)?.session;
       if (!session) throw new Refusal(404, 'There is no such class.');
-      const since = dayjs().subtract(LOOKED_AT.days, 'day').startOf('day');
+      const since = now().subtract(LOOKED_AT.days, 'day').startOf('day');
       const found: Offered[] = [];
       for (const { id: groupId } of groups.all()) {
         if (groupId === session.groupId) continue;

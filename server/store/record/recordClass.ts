@@ -2,6 +2,7 @@ import type { Database } from 'better-sqlite3';
 import { withSeen } from '../../../core/course/classes/askedAfter';
 import type { TaughtClass } from '../../../core/formats/api/taughtClass';
 import type { ClassLog } from '../../../core/record/classLog';
+import { timestamp } from '../../clock/clock';
 import type { CourseStore } from '../courses';
 import { atOnce } from '../file/atOnce';
 import type { PeopleStore } from '../people';
@@ -47,7 +48,7 @@ export const recordClass = ({ database, logs, people, courses }: Stores) =>
       const course = taken
         .filter(({ thread }) => threads.has(thread))
         .reduce((before, one) => withSeen(before, of.classId, one.thread, one.taken), stored.course);
-      courses.save(course, stored.revision, new Date().toISOString());
+      courses.save(course, stored.revision, timestamp());
     }
     return { kind: 'added', log: logs.find(log.id) ?? written };
   });

@@ -3,10 +3,11 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { usualName } from '../../../core/movement/schema/movement';
+import { today } from '../machine/clock';
 import { useNamedPlaces } from '../place';
 import { useFetchedRepertoire } from '../repertoire';
 import { api } from '../server/api';
-import { dayInWords, today } from '../words';
+import { dayInWords } from '../words';
 import { takenOver, typedSoFar } from './EarlyJumpField';
 
 /** One field that finds any movement, class or place and goes there. The key / focuses it. */

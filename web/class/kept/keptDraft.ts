@@ -2,6 +2,7 @@ import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import type { StoredSession } from '../../../core/formats/api/api';
 import { Session } from '../../../core/session/plan/session';
+import { nowMs } from '../../app/machine/clock';
 import { keptOnThisMachine } from '../../app/machine/kept';
 import { openTabs, tabId } from '../../app/machine/tab';
 
@@ -29,7 +30,7 @@ const keptLast = new Map<string, Session>();
 /** Keeps this page's edits of a class, and answers whether this machine has them now. */
 export function keepDraft({ session, revision }: Omit<KeptDraft, 'at'>): boolean {
   keptLast.set(session.id, session);
-  return drafts.keep(keyOf(session.id, tabId), { session, revision, at: Date.now() });
+  return drafts.keep(keyOf(session.id, tabId), { session, revision, at: nowMs() });
 }
 
 /** Forgets this page's edits of a class once the server has them: exactly those, and never another page's. */

@@ -5,7 +5,8 @@ import type { HeldClass } from '../../../core/course/calendar/courseClasses';
 import { catchUp } from '../../../core/course/classes/catchUp';
 import { missedBy } from '../../../core/course/classes/notSeen';
 import type { Course } from '../../../core/course/schema/course';
-import { dayInWords, today } from '../../app/words';
+import { today } from '../../app/machine/clock';
+import { dayInWords } from '../../app/words';
 import { useTaughtClasses } from '../../course/useTaughtClasses';
 
 interface Props {

@@ -7,9 +7,9 @@ import { courseCsv, courseLines } from '../../../core/formats/course/courseCsv';
 import { writeCourse } from '../../../core/formats/course/courseJson';
 import { readClosures } from '../../../core/formats/course/readClosures';
 import type { Group } from '../../../core/group/group';
+import { today } from '../../app/machine/clock';
 import { download, fileName } from '../../app/machine/download';
 import { useRepertoire } from '../../app/repertoire';
-import { today } from '../../app/words';
 
 interface Props {
   readonly course: Course;

@@ -11,11 +11,12 @@ import { knownAlready, threadsAgain, threadsGoingOn } from '../../../core/course
 import { readSyllabus } from '../../../core/course/syllabus/readSyllabus';
 import { READY_MADE, type ReadyMade, threadsOf } from '../../../core/course/syllabus/readyMade';
 import type { Group } from '../../../core/group/group';
+import { nowMs, today } from '../../app/machine/clock';
 import { freshId } from '../../app/machine/freshId';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
-import { today, WEEKDAYS } from '../../app/words';
+import { WEEKDAYS } from '../../app/words';
 import { usePlanCourse } from '../../course/usePlanCourse';
 import { SyllabusChoice, type SyllabusFrom, titleOf } from './SyllabusChoice';
 import { TypedSyllabus } from './TypedSyllabus';
@@ -48,8 +49,8 @@ const meetingOf = (group: Group): Meeting => group.meetings[0] ?? { weekday: 2, 
 
 /** The first day from today on that is a weekday. */
 const firstDayOn = (weekday: number): string => {
-  const ahead = Array.from({ length: 7 }, (_, days) => dayjs().add(days, 'day'));
-  return (ahead.find((day) => day.day() === weekday % 7) ?? dayjs()).format('YYYY-MM-DD');
+  const ahead = Array.from({ length: 7 }, (_, days) => dayjs(nowMs()).add(days, 'day'));
+  return (ahead.find((day) => day.day() === weekday % 7) ?? dayjs(nowMs())).format('YYYY-MM-DD');
 };
 
 function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; readonly first: Group }) {

@@ -1,6 +1,7 @@
 import { heldClasses } from '../../../core/course/calendar/courseClasses';
 import type { Course } from '../../../core/course/schema/course';
-import { dayInWords, today } from '../../app/words';
+import { today } from '../../app/machine/clock';
+import { dayInWords } from '../../app/words';
 import { ClassContents } from '../../course/ClassContents';
 
 /** The next class of a course, and what it is for. */

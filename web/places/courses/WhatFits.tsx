@@ -5,9 +5,9 @@ import { courseWeave, planByPlace } from '../../../core/course/plan/courseWeave'
 import { countingUnfinished, leastUnfinished, unfinishedIn, withMoreClasses } from '../../../core/course/plan/whatFits';
 import type { Course } from '../../../core/course/schema/course';
 import type { Group } from '../../../core/group/group';
+import { today } from '../../app/machine/clock';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
-import { today } from '../../app/words';
 
 interface Props {
   readonly course: Course;

@@ -7,6 +7,8 @@ import { type Known, knowledgeOf } from '../../../core/group/knowledge';
 import { tellingMoment } from '../../../core/movement/sample/tellingMoment';
 import { usualName } from '../../../core/movement/schema/movement';
 import { writtenSide } from '../../../core/movement/walk/cycleFor';
+import { localDay } from '../../../core/words/localDay';
+import { nowMs } from '../../app/machine/clock';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { Figure } from '../../drawing/figure/Figure';
@@ -25,7 +27,7 @@ export function KnownStrip({ groupId }: { readonly groupId: string }) {
   const known = useMemo(() => {
     const taught = (logs ?? []).flatMap(({ sessionId, startedAt }) => {
       const session = sessions?.find(({ id, groupId: of }) => id === sessionId && of === groupId);
-      return session ? [{ day: dayjs(startedAt).format('YYYY-MM-DD'), movementIds: session.movementIds }] : [];
+      return session ? [{ day: localDay(startedAt), movementIds: session.movementIds }] : [];
     });
     return knowledgeOf(taught, groups?.find(({ id }) => id === groupId)?.knows ?? []);
   }, [logs, sessions, groups, groupId]);
@@ -67,7 +69,7 @@ function KnownFigure({ known: { movementId, times, last }, taken }: FigureProps)
   const movement = newest(movementId);
   const pose = useMemo(() => movement && tellingMoment(movement, writtenSide(movement)).pose, [movement]);
   if (!movement || !pose) return null;
-  const isCold = last !== null && dayjs().diff(dayjs(last), 'day') >= COLD_DAYS;
+  const isCold = last !== null && dayjs(nowMs()).diff(dayjs(last), 'day') >= COLD_DAYS;
   return (
     <li className={isCold ? 'known-cold' : ''}>
       <Link to={`/repertoire/${movement.id}`}>

@@ -5,7 +5,7 @@ import type { Person } from '../../../core/group/person';
 import { isOld, NEED_KINDS, Need, type NeedKind, needLabel, needWords } from '../../../core/needs/need';
 import { needReason } from '../../../core/needs/needRules';
 import { ASK_FIRST, NEED_SETS } from '../../../core/needs/needSets';
-import { today } from '../../app/words';
+import { nowMs, today } from '../../app/machine/clock';
 
 interface Props {
   readonly person: Person;
@@ -40,7 +40,7 @@ export function NeedsDialog({ person, onSave, onClose }: Props) {
   const { message } = App.useApp();
   const [needs, setNeeds] = useState<readonly Need[]>(person.needs);
   const [formSeen, setFormSeen] = useState(person.formSeen);
-  const [askAgainBy, setAskAgainBy] = useState(dayjs().add(ASKED_AGAIN_WEEKS, 'week').format('YYYY-MM-DD'));
+  const [askAgainBy, setAskAgainBy] = useState(dayjs(nowMs()).add(ASKED_AGAIN_WEEKS, 'week').format('YYYY-MM-DD'));
   const [hasAgreed, setAgreed] = useState(false);
   const [withReasons, setWithReasons] = useState(person.needs.some(({ reason }) => reason !== ''));
   const isChanged = needs !== person.needs;

@@ -10,11 +10,11 @@ import { slipSession } from '../../../core/practice/slipSession';
 import { slipCount, slipText } from '../../../core/practice/slipText';
 import { timelineOf } from '../../../core/session/schedule/timeline';
 import { minutes } from '../../../core/words/clockWords';
+import { today } from '../../app/machine/clock';
 import { download, fileName } from '../../app/machine/download';
 import { freshId } from '../../app/machine/freshId';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
-import { today } from '../../app/words';
 import { Figure } from '../../drawing/figure/Figure';
 import { tellingPose } from '../../paper/paperClass';
 

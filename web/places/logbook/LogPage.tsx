@@ -6,10 +6,12 @@ import { sumBy } from 'remeda';
 import type { ClassLog, LoggedItem } from '../../../core/record/classLog';
 import { type Witnessed, witnessedIn } from '../../../core/record/witnessed';
 import { minutes } from '../../../core/words/clockWords';
+import { localDay } from '../../../core/words/localDay';
+import { today } from '../../app/machine/clock';
 import { api } from '../../app/server/api';
 import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
-import { dayInWords, sectionWord, today } from '../../app/words';
+import { dayInWords, sectionWord } from '../../app/words';
 import { StopPageButton } from '../../class/StopPageButton';
 import { differenceWords } from './differenceWords';
 import { WhatWasTaken } from './WhatWasTaken';
@@ -43,7 +45,7 @@ function Shown({ log }: { readonly log: ClassLog }) {
     <div className="place log">
       <header>
         <p className="faded">
-          {dayInWords(dayjs(log.startedAt).format('YYYY-MM-DD'), today())}, {dayjs(log.startedAt).format('HH:mm')} to{' '}
+          {dayInWords(localDay(log.startedAt), today())}, {dayjs(log.startedAt).format('HH:mm')} to{' '}
           {dayjs(log.endedAt).format('HH:mm')}
         </p>
         <h1>{log.plan.title}</h1>
@@ -52,9 +54,7 @@ function Shown({ log }: { readonly log: ClassLog }) {
           <Link to={`/sessions/${log.sessionId}`}>The plan</Link>
         </p>
       </header>
-      {log.plan.groupId !== null && (
-        <WhoCame logId={log.id} groupId={log.plan.groupId} day={dayjs(log.startedAt).format('YYYY-MM-DD')} />
-      )}
+      {log.plan.groupId !== null && <WhoCame logId={log.id} groupId={log.plan.groupId} day={localDay(log.startedAt)} />}
       <Notes log={log} />
       <StopPageButton
         session={log.plan}

@@ -5,11 +5,13 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { LogSummary } from '../../../core/formats/api/api';
 import { minutes } from '../../../core/words/clockWords';
+import { localDay } from '../../../core/words/localDay';
+import { today } from '../../app/machine/clock';
 import { api } from '../../app/server/api';
 import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { RepertoireGate } from '../../app/shell/RepertoireGate';
-import { dayInWords, today } from '../../app/words';
+import { dayInWords } from '../../app/words';
 import { type Column, QuietTable } from '../../fields/QuietTable';
 import { BringBack } from './BringBack';
 import { differenceWords } from './differenceWords';
@@ -31,7 +33,7 @@ const COLUMNS: readonly Column<LogSummary>[] = [
     title: 'When',
     render: ({ startedAt }) => (
       <span className="number">
-        {dayInWords(dayjs(startedAt).format('YYYY-MM-DD'), today())}, {dayjs(startedAt).format('HH:mm')}
+        {dayInWords(localDay(startedAt), today())}, {dayjs(startedAt).format('HH:mm')}
       </span>
     ),
   },

@@ -1,9 +1,9 @@
 import { App, Button, Input, Select } from 'antd';
-import dayjs from 'dayjs';
 import { useState } from 'react';
 import { comesOn } from '../../../core/group/person';
 import type { ClassLog } from '../../../core/record/classLog';
 import { FELT_SIDES, FELT_WORDS, type Felt } from '../../../core/record/felt';
+import { localDay } from '../../../core/words/localDay';
 import { freshId } from '../../app/machine/freshId';
 import { api } from '../../app/server/api';
 import { logbookApi } from '../../app/server/logbookApi';
@@ -39,7 +39,7 @@ function Written({ log, felt }: { readonly log: ClassLog; readonly felt: readonl
   const [isChanged, setChanged] = useState(false);
   const { data: group } = api.usePeopleQuery(log.plan.groupId ?? '', { skip: log.plan.groupId === null });
   const { message } = App.useApp();
-  const day = dayjs(log.startedAt).format('YYYY-MM-DD');
+  const day = localDay(log.startedAt);
   const people = (group?.people ?? []).filter((person) => comesOn(person, day));
   const lines = log.items.map(({ itemId, title }) => ({ value: itemId, label: title }));
   const save = async () => {

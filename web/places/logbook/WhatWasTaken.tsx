@@ -7,9 +7,9 @@ import { cellsOf, isIntroduction } from '../../../core/course/classes/classCells
 import type { Taken } from '../../../core/course/schema/course';
 import type { StoredCourse } from '../../../core/formats/api/courseApi';
 import type { Session } from '../../../core/session/plan/session';
+import { today } from '../../app/machine/clock';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
-import { today } from '../../app/words';
 import { TAKEN_WORDS } from '../../class/words/takenWords';
 import { PlanFollows } from '../../course/PlanFollows';
 

@@ -1,7 +1,8 @@
 import dayjs from 'dayjs';
 import { isSamePlan } from '../../../core/record/running/resume';
 import type { Session } from '../../../core/session/plan/session';
-import { dayInWords, inWords, today } from '../../app/words';
+import { today } from '../../app/machine/clock';
+import { dayInWords, inWords } from '../../app/words';
 import type { KeptClass } from '../../class/kept/keptClass';
 
 interface Props {

@@ -5,6 +5,7 @@ import { beginTeaching } from '../../../core/record/standing/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import { mayLastMs } from '../../../core/session/plan/slotTime';
 import { type LightName, putOn } from '../../app/lights';
+import { nowMs, timestamp } from '../../app/machine/clock';
 import { freshId } from '../../app/machine/freshId';
 import { api } from '../../app/server/api';
 import { useLight } from '../../app/shell/LightContext';
@@ -71,19 +72,19 @@ function Room({ kept, isAsked, current, onLight }: RoomProps) {
   const [doing, setDoing] = useState<Doing>(() => {
     if (!kept) return { kind: 'threshold' };
     const { session: plan, seenAt } = kept;
-    return !isAsked && goesOnByItself({ plan, seenAt }, Date.now(), current)
+    return !isAsked && goesOnByItself({ plan, seenAt }, nowMs(), current)
       ? { kind: 'taught', kept, isEnding: false }
       : { kind: 'asks', kept };
   });
   const begin = (session: Session) => {
-    const startedAt = new Date().toISOString();
+    const startedAt = timestamp();
     const begun = {
       logId: freshId('log'),
       session,
       teaching: beginTeaching(mayLastMs(session)),
       startedAt,
       shortened: null,
-      seenAt: Date.now(),
+      seenAt: nowMs(),
     };
     keepClass(begun);
     setDoing({ kind: 'taught', kept: begun, isEnding: false });
@@ -127,6 +128,6 @@ interface TaughtProps extends Pick<RoomProps, 'onLight'> {
 /** Takes a class up where it was left, to teach it or only to end it. */
 function Taught({ kept, isEnding, onLight, onAsked }: TaughtProps) {
   const timeline = useTimeline(kept.shortened ?? kept.session);
-  const [resumed] = useState(() => (isEnding ? kept : takeUp(timeline, kept, Date.now())));
+  const [resumed] = useState(() => (isEnding ? kept : takeUp(timeline, kept, nowMs())));
   return <TeachingFace kept={resumed} onAsked={isEnding ? onAsked : null} onLight={onLight} />;
 }

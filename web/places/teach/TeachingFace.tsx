@@ -87,7 +87,11 @@ export function TeachingFace({ kept, onAsked, onLight }: Props) {
     }),
     [act, timeline, shorten, dropNew, letGo],
   );
-  const tell = useDevices(around === 'on', { next: steering.skip, stay: steering.pause, shorten: steering.shorten });
+  const { isListening, tell } = useDevices(around === 'on', {
+    next: steering.skip,
+    stay: steering.pause,
+    shorten: steering.shorten,
+  });
   const show = useMemo(() => toShow(session, timeline, repertoire.find), [session, timeline, repertoire]);
   const shown = useMemo(() => shownNow(show, teaching), [show, teaching]);
   const led = leads === 'planned' ? (shown?.ledBy ?? 'breath') : leads;
@@ -114,6 +118,7 @@ export function TeachingFace({ kept, onAsked, onLight }: Props) {
       data-plan-ms={teaching.planMs.toFixed(1)}
       data-clock={clock.toFixed(1)}
       data-segment={moment.index}
+      data-devices={isListening ? 'listening' : undefined}
       data-breath={segment.breath ?? 'none'}
     >
       <StageShown

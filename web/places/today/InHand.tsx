@@ -1,7 +1,8 @@
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { dayInWords, inWords, today } from '../../app/words';
+import { today } from '../../app/machine/clock';
+import { dayInWords, inWords } from '../../app/words';
 import { classesInHand } from '../../class/kept/keptClass';
 
 /** Classes that were begun on this machine and neither ended nor let go. */

@@ -3,10 +3,12 @@ import { Link } from 'react-router';
 import type { ClassLog } from '../../../core/record/classLog';
 import { leftOpen, type OpenAnswer, withAnswer } from '../../../core/record/leftOpen';
 import type { Session } from '../../../core/session/plan/session';
+import { localDay } from '../../../core/words/localDay';
+import { today } from '../../app/machine/clock';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
-import { dayInWords, today } from '../../app/words';
+import { dayInWords } from '../../app/words';
 import { useTakenOver } from './useTakenOver';
 
 const ANSWER_WORDS: Readonly<Record<OpenAnswer['kind'], string>> = {
@@ -46,7 +48,7 @@ function LeftOpenOf({ log, session, revision }: Props & { readonly log: ClassLog
     <section className="today-last" aria-label="The last class">
       <h3>Their last class left open</h3>
       <p>
-        <Link to={`/logbook/${log.id}`}>{log.plan.title}</Link>, {dayInWords(log.startedAt.slice(0, 10), today())}
+        <Link to={`/logbook/${log.id}`}>{log.plan.title}</Link>, {dayInWords(localDay(log.startedAt), today())}
       </p>
       {open.length > 0 && (
         <ul>

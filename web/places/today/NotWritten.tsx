@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import { Link } from 'react-router';
 import type { LogSummary, SessionSummary } from '../../../core/formats/api/api';
-import { dayInWords, today } from '../../app/words';
+import { dayInWords } from '../../app/words';
 
 /** What is older than this many days is not asked for any more. */
 const ASKED_FOR = 14;
@@ -9,14 +9,15 @@ const ASKED_FOR = 14;
 interface Props {
   readonly sessions: readonly SessionSummary[];
   readonly logs: readonly LogSummary[];
+  /** YYYY-MM-DD */
+  readonly today: string;
 }
 
 /** Classes of the last two weeks of which nothing is written down: a minute does it. */
-export function NotWritten({ sessions, logs }: Props) {
-  const since = dayjs().subtract(ASKED_FOR, 'day').format('YYYY-MM-DD');
+export function NotWritten({ sessions, logs, today }: Props) {
+  const since = dayjs(today).subtract(ASKED_FOR, 'day').format('YYYY-MM-DD');
   const missing = sessions.filter(
-    ({ id, date }) =>
-      date !== null && date < today() && date >= since && !logs.some(({ sessionId }) => sessionId === id),
+    ({ id, date }) => date !== null && date < today && date >= since && !logs.some(({ sessionId }) => sessionId === id),
   );
   if (missing.length === 0) return null;
   return (
@@ -25,7 +26,7 @@ export function NotWritten({ sessions, logs }: Props) {
       <ul>
         {missing.map(({ id, title, date }) => (
           <li key={id}>
-            <span className="faded number">{dayInWords(date, today())}</span>
+            <span className="faded number">{dayInWords(date, today)}</span>
             <Link to={`/logbook/after/${id}`}>{title}</Link>
           </li>
         ))}

@@ -3,10 +3,12 @@ import { Link } from 'react-router';
 import type { Offered } from '../../../core/formats/api/api';
 import { applyEdits } from '../../../core/session/edit/planEdit';
 import type { Session } from '../../../core/session/plan/session';
+import { localDay } from '../../../core/words/localDay';
+import { today } from '../../app/machine/clock';
 import { api } from '../../app/server/api';
 import { offeredApi } from '../../app/server/offeredApi';
 import { whyRefused } from '../../app/server/problemIn';
-import { dayInWords, today } from '../../app/words';
+import { dayInWords } from '../../app/words';
 import { useTakenOver } from './useTakenOver';
 
 interface Props {
@@ -35,7 +37,7 @@ export function OfferedNote({ session, revision }: Props) {
           <li key={`${one.logId} ${one.passed.itemId}`}>
             <span className="name">{one.passed.title}</span>: {one.passed.said.join(', ')}, as with{' '}
             <Link to={`/logbook/${one.logId}`}>{nameOf(one.groupId)}</Link>{' '}
-            {dayInWords(one.startedAt.slice(0, 10), today()).toLowerCase()}{' '}
+            {dayInWords(localDay(one.startedAt), today()).toLowerCase()}{' '}
             <Button
               size="small"
               disabled={isSaving}

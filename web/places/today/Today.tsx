@@ -5,11 +5,12 @@ import type { SessionSummary } from '../../../core/formats/api/api';
 import type { Session } from '../../../core/session/plan/session';
 import { type Lack, notReady } from '../../../core/session/report/notReady';
 import { clockAt } from '../../../core/words/clockWords';
+import { useToday } from '../../app/machine/useToday';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { RepertoireGate } from '../../app/shell/RepertoireGate';
-import { dayInWords, inWords, sectionWord, today } from '../../app/words';
+import { dayInWords, inWords, sectionWord } from '../../app/words';
 import { useComing } from '../../class/people/useComing';
 import { SlotBar } from '../../class/SlotBar';
 import { useTimeline } from '../../class/useTimeline';
@@ -28,6 +29,7 @@ export function Today() {
   const { data: sessions, isError, refetch } = api.useSessionsQuery();
   const { data: logs } = api.useLogsQuery();
   const navigate = useNavigate();
+  const day = useToday();
   if (isError && !(sessions && logs)) {
     return (
       <div className="place today">
@@ -40,7 +42,7 @@ export function Today() {
     );
   }
   if (!sessions || !logs) return <Waiting />;
-  const next = nextOf(sessions, logs, today());
+  const next = nextOf(sessions, logs, day);
   return (
     <div className="place today">
       <h1 className="unseen">Today</h1>
@@ -48,24 +50,27 @@ export function Today() {
       <InHand />
       {next ? (
         <RepertoireGate>
-          <NextClass summary={next} />
+          <NextClass summary={next} today={day} />
         </RepertoireGate>
       ) : (
         <Notice action={{ label: 'Make a class', onPress: () => navigate('/sessions?new=1') }}>
           No class lies ahead. Make one, or give a day to one you have.
         </Notice>
       )}
-      <NotWritten sessions={sessions} logs={logs} />
-      <Later sessions={sessions.filter(({ id, date }) => id !== next?.id && date !== null && date >= today())} />
+      <NotWritten sessions={sessions} logs={logs} today={day} />
+      <Later
+        sessions={sessions.filter(({ id, date }) => id !== next?.id && date !== null && date >= day)}
+        today={day}
+      />
     </div>
   );
 }
 
-function NextClass({ summary }: { readonly summary: SessionSummary }) {
+function NextClass({ summary, today }: { readonly summary: SessionSummary; readonly today: string }) {
   const { data } = api.useSessionQuery(summary.id, { refetchOnMountOrArgChange: true });
   return data ? (
     <>
-      <NextClassShown session={data.session} />
+      <NextClassShown session={data.session} today={today} />
       <LeftOpenNote session={data.session} revision={data.revision} />
       <OfferedNote session={data.session} revision={data.revision} />
     </>
@@ -89,18 +94,18 @@ const lackWords = (lack: Lack): string => {
   }
 };
 
-function NextClassShown({ session }: { readonly session: Session }) {
+function NextClassShown({ session, today }: { readonly session: Session; readonly today: string }) {
   const timeline = useTimeline(session);
   const navigate = useNavigate();
   const { data: groups } = api.useGroupsQuery();
   const group = groups?.find(({ id }) => id === session.groupId);
-  const coming = useComing(session.groupId)?.on(session.date ?? today());
+  const coming = useComing(session.groupId)?.on(session.date ?? today);
   const repertoire = useRepertoire();
   const lacks = notReady(session, timeline, repertoire.find);
   return (
     <section className="today-next" aria-label="The next class">
       <p className="today-when">
-        {dayInWords(session.date, today())}, {session.startsAt} to{' '}
+        {dayInWords(session.date, today)}, {session.startsAt} to{' '}
         {clockAt(session.startsAt, session.slotMinutes * 60_000).slice(0, 5)}
       </p>
       <h2>
@@ -148,7 +153,7 @@ function NextClassShown({ session }: { readonly session: Session }) {
   );
 }
 
-const Later = ({ sessions }: { readonly sessions: readonly SessionSummary[] }) =>
+const Later = ({ sessions, today }: { readonly sessions: readonly SessionSummary[]; readonly today: string }) =>
   sessions.length === 0 ? null : (
     <section className="today-later" aria-label="After that">
       <h3>After that</h3>
@@ -156,7 +161,7 @@ const Later = ({ sessions }: { readonly sessions: readonly SessionSummary[] }) =
         {sessions.map(({ id, title, date, startsAt }) => (
           <li key={id}>
             <span className="faded number">
-              {dayInWords(date, today())}, {startsAt}
+              {dayInWords(date, today)}, {startsAt}
             </span>
             <Link to={`/sessions/${id}`}>{title}</Link>
           </li>

@@ -4,7 +4,8 @@ import { useState } from 'react';
 import type { CourseCalendar, CourseEnd } from '../../../../core/course/calendar/calendar';
 import { heldClasses } from '../../../../core/course/calendar/courseClasses';
 import type { Course } from '../../../../core/course/schema/course';
-import { dayInWords, today } from '../../../app/words';
+import { today } from '../../../app/machine/clock';
+import { dayInWords } from '../../../app/words';
 import { MeetingFields } from '../../../fields/MeetingFields';
 
 interface Props {

@@ -4,7 +4,7 @@ import { heldClasses } from '../../../../core/course/calendar/courseClasses';
 import { interpolate } from '../../../../core/course/plan/interpolate';
 import type { Course } from '../../../../core/course/schema/course';
 import { CourseRules } from '../../../../core/course/schema/rules';
-import { today } from '../../../app/words';
+import { today } from '../../../app/machine/clock';
 import { NumberField } from '../../../fields/NumberField';
 import { Curve } from './Curve';
 

@@ -1,13 +1,13 @@
 import type { HeldClass } from '../../../../core/course/calendar/courseClasses';
 import type { Course } from '../../../../core/course/schema/course';
 import type { Group } from '../../../../core/group/group';
+import { today } from '../../../app/machine/clock';
 import { freshId } from '../../../app/machine/freshId';
 import { type Started, startWorker, WorkerGone } from '../../../app/machine/startWorker';
 import type { Repertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { whyRefused } from '../../../app/server/problemIn';
 import type { Dispatch, State } from '../../../app/store';
-import { today } from '../../../app/words';
 import { askedOf } from '../../../class/useAsked';
 import type { Composer } from '../../../workers/compose';
 import { begun, drawn, ended, reached } from './termSlice';

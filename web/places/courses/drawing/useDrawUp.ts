@@ -3,11 +3,11 @@ import { useNavigate } from 'react-router';
 import type { HeldClass } from '../../../../core/course/calendar/courseClasses';
 import type { Course } from '../../../../core/course/schema/course';
 import type { Group } from '../../../../core/group/group';
+import { today } from '../../../app/machine/clock';
 import { freshId } from '../../../app/machine/freshId';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { whyRefused } from '../../../app/server/problemIn';
-import { today } from '../../../app/words';
 import { useAsked } from '../../../class/useAsked';
 import { useComposer } from '../../../class/useComposer';
 

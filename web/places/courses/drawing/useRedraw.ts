@@ -6,10 +6,10 @@ import type { Course } from '../../../../core/course/schema/course';
 import { NewSession, type StoredSession } from '../../../../core/formats/api/api';
 import type { Group } from '../../../../core/group/group';
 import type { Session } from '../../../../core/session/plan/session';
+import { today } from '../../../app/machine/clock';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { whyRefused } from '../../../app/server/problemIn';
-import { today } from '../../../app/words';
 import { useAsked } from '../../../class/useAsked';
 import { useComposer } from '../../../class/useComposer';
 

@@ -1,8 +1,8 @@
 import { type PointerEvent, useCallback, useEffect, useRef, useState } from 'react';
 import type { Course, CoursePlan } from '../../../../core/course/schema/course';
 import type { Doors } from '../../../../core/session/plan/slotTime';
+import { today } from '../../../app/machine/clock';
 import { type Started, startWorker } from '../../../app/machine/startWorker';
-import { today } from '../../../app/words';
 import type { Weaver } from '../../../workers/weaver';
 
 /** A knot that is held and pulled to another class. */

@@ -5,6 +5,7 @@ import type { Movement } from '../../../../core/movement/schema/movement';
 import { walkMovement } from '../../../../core/movement/walk/walkMovement';
 import { BREATH_WORDS } from '../../../../core/session/schedule/calls';
 import { trackAtPace } from '../../../../core/timing/trackAtPace';
+import { isMotionReduced } from '../../../app/machine/reducedMotion';
 import { Stage } from '../../../drawing/Stage';
 
 interface Props {
@@ -13,11 +14,9 @@ interface Props {
   readonly name: string;
 }
 
-const prefersStill = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
-
 /** The movement as it is done, breath by breath, from every side. */
 export function MovementStage({ movement, side, name }: Props) {
-  const [playing, setPlaying] = useState(() => !prefersStill());
+  const [playing, setPlaying] = useState(() => !isMotionReduced());
   const [said, setSaid] = useState('');
   const track = useMemo(() => {
     const both = movement.laterality.directions.kind === 'both';

@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import { baseId } from '../../../../core/movement/schema/version';
+import { today } from '../../../app/machine/clock';
 import { api } from '../../../app/server/api';
-import { dayInWords, today } from '../../../app/words';
+import { dayInWords } from '../../../app/words';
 
 /** The classes a movement stands in. */
 export function UsedIn({ movementId }: { readonly movementId: string }) {

@@ -31,6 +31,11 @@ globalThis.Request = class extends RealRequest {
   }
 };
 
+// A save waits a while, and is tried again after another: that time passes when it is let pass.
+beforeAll(() => void jest.useFakeTimers({ doNotFake: ['nextTick', 'queueMicrotask', 'setImmediate', 'performance'] }));
+afterAll(() => void jest.useRealTimers());
+const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms);
+
 function desk(...answers: Answer[]) {
   kept.clear();
   const sent: { title: string; revision: number }[] = [];
@@ -47,7 +52,7 @@ function desk(...answers: Answer[]) {
   store.dispatch(revisionSet({ revision: 1, standing: { kind: 'saved' } }));
   const standing = () => store.getState().draft.sync.standing;
   const until = async (kind: string) => {
-    for (let wait = 0; standing().kind !== kind && wait < 600; wait += 1) await new Promise((go) => setTimeout(go, 10));
+    for (let wait = 0; standing().kind !== kind && wait < 600; wait += 1) await pass(10);
     expect(standing().kind).toBe(kind);
   };
   return { store, sent, standing, until };
@@ -74,7 +79,7 @@ test('a change during a slow save waits for it and goes out over the new revisio
   store.dispatch(headChanged({ title: 'First' }));
   await until('saving');
   store.dispatch(headChanged({ title: 'Second' }));
-  await new Promise((go) => setTimeout(go, 700));
+  await pass(700);
   expect(sent).toHaveLength(1);
   expect(keptHere()?.session.title).toBe('Second');
   answer();
@@ -104,7 +109,7 @@ test('a newer revision there is a conflict that holds both, and nothing more is 
   await until('conflict');
   expect(standing()).toMatchObject({ stored: { revision: 5, session: { title: 'Theirs' } } });
   store.dispatch(headChanged({ title: 'Mine still' }));
-  await new Promise((go) => setTimeout(go, 700));
+  await pass(700);
   expect(sent).toHaveLength(1);
   store.dispatch(revisionSet({ revision: 5, standing: { kind: 'unsaved' } }));
   store.dispatch(restored({ ...tuesday, title: 'Mine still' }));

@@ -1,5 +1,6 @@
 import dayjs from 'dayjs';
 import type { Session } from '../../../../core/session/plan/session';
+import { nowMs } from '../../../app/machine/clock';
 import { freshId } from '../../../app/machine/freshId';
 import { api } from '../../../app/server/api';
 
@@ -18,7 +19,7 @@ export function usePutAside(): PuttingAside {
   const [addSession, { isLoading, isError }] = api.useAddSessionMutation();
   return {
     putAside: async (session) => {
-      const title = `${session.title} (put aside ${dayjs().format('D MMM, HH:mm')})`.slice(0, TITLE_LENGTH);
+      const title = `${session.title} (put aside ${dayjs(nowMs()).format('D MMM, HH:mm')})`.slice(0, TITLE_LENGTH);
       return (await addSession({ ...session, id: freshId('class'), title })).data !== undefined;
     },
     isBusy: isLoading,

@@ -1,7 +1,7 @@
 import { useSearchParams } from 'react-router';
 import { SessionsWhen } from '../../../../core/formats/api/api';
+import { today } from '../../../app/machine/clock';
 import type { SessionsAsked } from '../../../app/server/api';
-import { today } from '../../../app/words';
 
 /** So many classes stand on a page. */
 export const PAGE = 25;

@@ -3,8 +3,8 @@ import { comesOn } from '../../../../core/group/person';
 import type { HallReport } from '../../../../core/hall/layClass';
 import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { LatePiece } from '../../../../core/session/propose/lateLoosening';
+import { today } from '../../../app/machine/clock';
 import { api } from '../../../app/server/api';
-import { today } from '../../../app/words';
 import { Beside } from './Beside';
 
 interface Props {

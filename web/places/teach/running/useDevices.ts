@@ -1,15 +1,22 @@
-import { useCallback, useEffect, useRef } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { Press } from '../../../../core/formats/devices';
 import type { Heard } from '../../../../core/record/running/soundsBetween';
 
 /** What each press of a device does. */
 export type OnPress = Readonly<Record<Press['press'], () => void>>;
 
+interface Devices {
+  /** Whether a press would be heard now. */
+  readonly isListening: boolean;
+  readonly tell: (heard: Heard) => void;
+}
+
 /**
  * Listens to devices around the class and lets them hear it, while that is wanted. A line that breaks is taken up again by itself; a
  * sound nobody hears is nobody's loss.
  */
-export function useDevices(isWanted: boolean, onPress: OnPress): (heard: Heard) => void {
+export function useDevices(isWanted: boolean, onPress: OnPress): Devices {
+  const [isListening, setListening] = useState(false);
   const latest = useRef(onPress);
   latest.current = onPress;
   useEffect(() => {
@@ -19,9 +26,14 @@ export function useDevices(isWanted: boolean, onPress: OnPress): (heard: Heard) 
       const said = Press.safeParse(JSON.parse(String(data)));
       if (said.success) latest.current[said.data.press]();
     };
-    return () => line.close();
+    line.onopen = () => setListening(true);
+    line.onerror = () => setListening(false);
+    return () => {
+      line.close();
+      setListening(false);
+    };
   }, [isWanted]);
-  return useCallback(
+  const tell = useCallback(
     (heard: Heard) => {
       if (!isWanted) return;
       void fetch('/api/devices/sounds', {
@@ -32,4 +44,5 @@ export function useDevices(isWanted: boolean, onPress: OnPress): (heard: Heard) 
     },
     [isWanted],
   );
+  return { isListening, tell };
 }

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { nowMs } from '../../../app/machine/clock';
 import { type KeptClass, keepClass } from '../../../class/kept/keptClass';
 import { keepOn } from './keepOn';
 
@@ -18,7 +19,7 @@ export function useKeeping(kept: Omit<KeptClass, 'seenAt'>, goesOn: boolean): bo
     if (!goesOn) return;
     const keep = () => {
       const { teaching } = latest.current;
-      const now = { ...latest.current, teaching: { ...teaching, paused, tempo }, seenAt: Date.now() };
+      const now = { ...latest.current, teaching: { ...teaching, paused, tempo }, seenAt: nowMs() };
       setIsKept(keepClass(now));
     };
     return keepOn(keep, KEEP_EVERY);

@@ -3,6 +3,8 @@ import { advance } from '../../../../core/record/running/advance';
 import { afterParting, type Clocks, type Meanwhile, partedBy } from '../../../../core/record/running/clocks';
 import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { Timeline } from '../../../../core/session/timeline/segment';
+import { nowMs } from '../../../app/machine/clock';
+import { isMotionReduced } from '../../../app/machine/reducedMotion';
 
 /** Something done to the class in hand. */
 export type Act = (teaching: Teaching) => Teaching;
@@ -46,7 +48,7 @@ function everyTick(pass: () => void): () => void {
   };
 }
 
-const readClocks = (): Clocks => ({ monotonic: performance.now(), wall: Date.now() });
+const readClocks = (): Clocks => ({ monotonic: performance.now(), wall: nowMs() });
 
 /** The clocks have parted: the class stands still until it is said what happened meanwhile. */
 export interface Parted {
@@ -60,9 +62,20 @@ interface Driven extends Running {
   readonly parted: Parted | null;
 }
 
+/** How often the class is drawn where nothing moves, milliseconds: seconds and counts are still right to the eye. */
+const STILL = 100;
+
+/** Whether there is nothing to be drawn yet: the class is over, no time has passed, or nothing moves and only little has. */
+function isSame({ teaching, parted, clocks: before }: Driven, now: Clocks): boolean {
+  if (teaching.finished && !parted) return true;
+  const passed = Math.max(Math.abs(now.monotonic - before.monotonic), Math.abs(now.wall - before.wall));
+  return isMotionReduced() ? passed < STILL : passed === 0;
+}
+
 /** One look at the clocks: the time since the last one passes, unless they have parted. */
 function look(timeline: Timeline, before: Driven): Driven {
   const clocks = readClocks();
+  if (isSame(before, clocks)) return before;
   const now = { ...before, clock: clocks.monotonic, clocks };
   if (before.parted) return now;
   const by = before.teaching.finished ? 0 : partedBy(before.clocks, clocks);

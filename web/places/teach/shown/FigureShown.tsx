@@ -2,6 +2,7 @@ import { mirrorPose } from '../../../../core/body/standing/pose';
 import type { Movement } from '../../../../core/movement/schema/movement';
 import type { Moment } from '../../../../core/record/running/moment';
 import { poseIn } from '../../../../core/record/running/strideIn';
+import { isMotionReduced } from '../../../app/machine/reducedMotion';
 import { Figure } from '../../../drawing/figure/Figure';
 
 /** How the figure is seen: as the class sees its instructor, from behind as one of the class, or not at all. */
@@ -16,12 +17,10 @@ interface Props {
   readonly mirrored: boolean;
 }
 
-const isStill = matchMedia('(prefers-reduced-motion: reduce)');
-
 /** The figure, moving as the class does at this moment. With motion reduced it stands as the breath in hand will end. */
 export function FigureShown({ moment: { segment, progress }, movement, view, mirrored }: Props) {
   if (!movement) return null;
-  const pose = poseIn(segment, movement, isStill.matches ? 1 : progress, segment.lengthMs / 1000);
+  const pose = poseIn(segment, movement, isMotionReduced() ? 1 : progress, segment.lengthMs / 1000);
   // Who faces the class is its mirror image, seen from the front; else everybody is seen from behind.
   const isFacing = view === 'instructor' && mirrored;
   return (

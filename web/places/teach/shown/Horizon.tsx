@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { isMotionReduced } from '../../../app/machine/reducedMotion';
 import './horizon.css';
 
 interface Props {
@@ -13,13 +14,11 @@ interface Props {
 const LOW = 96;
 const HIGH = 4;
 
-const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
-
 /** The horizon: it rises with the in-breath and sinks with the out-breath, from side to side, and crosses nothing that is read. */
 export function Horizon({ fullness, breathes, isIn }: Props) {
   const way = useRef<HTMLDivElement>(null);
   // With motion reduced it only changes place at the turn of the breath.
-  const shown = still() ? (breathes ? Number(isIn) : 0.5) : fullness;
+  const shown = isMotionReduced() ? (breathes ? Number(isIn) : 0.5) : fullness;
   const level = LOW + (HIGH - LOW) * shown;
   useEffect(() => {
     way.current?.style.setProperty('transform', `translateY(${level}%)`);

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { BesideCall } from '../../../../core/session/words/besideCall';
 import type { Spoken } from '../../../../core/session/words/lineSpeech';
+import { isMotionReduced } from '../../../app/machine/reducedMotion';
 import './words.css';
 
 interface Props {
@@ -25,8 +26,7 @@ interface ReadOutProps {
 function ReadOut({ script, atMs }: ReadOutProps) {
   const list = useRef<HTMLOListElement>(null);
   const [{ startMs, lengthMs }] = script;
-  const isStill = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
-  const read = isStill || lengthMs === 0 ? 0 : Math.min(1, Math.max(0, (atMs - startMs) / lengthMs));
+  const read = isMotionReduced() || lengthMs === 0 ? 0 : Math.min(1, Math.max(0, (atMs - startMs) / lengthMs));
   useEffect(() => {
     const first = list.current?.firstElementChild;
     const height = first instanceof HTMLElement ? first.offsetHeight : 0;

@@ -65,25 +65,35 @@ export function useJudgement(asked: Asked, isKnown: boolean): Judgement {
   const standing = useRef(NOTHING);
   const store = useDeskStore();
   useEffect(() => {
-    let newest: Plan | null = null;
+    let judged: Plan | null = null;
+    let [isAsking, isLeft] = [false, false];
+    const newest = () => (isLeft || !isKnown ? null : judgedPart(store.getState()));
     // What is found once more is no news, and nothing is drawn for it.
     const say = (findings: (before: readonly Finding[] | null) => Finding[]) =>
       setFound((before) => {
         const now = inOrder(findings(before));
         return equal(before, now) ? before : now;
       });
-    const ask = async () => {
-      const plan = judgedPart(store.getState());
-      if (plan === newest || !plan || !isKnown) return;
-      newest = plan;
+    const judgeOnce = async (plan: Plan) => {
+      judged = plan;
       const quick = await askJudge(repertoire, (judge) => judge.judge(plan, asked, standing.current));
-      if (plan !== newest) return;
+      if (plan !== newest()) return;
       standing.current = new Set(quick.findings.map(({ key }) => key));
       setTide(quick.tide);
       say((before) => [...quick.findings, ...(before ?? []).filter(({ code }) => code === 'footwork')]);
       setRefused(null);
       const patient = await askJudge(repertoire, (judge) => judge.judgePatiently());
-      if (plan === newest) say(() => [...quick.findings, ...patient]);
+      if (plan === newest()) say(() => [...quick.findings, ...patient]);
+    };
+    // One at a time: a class that was changed again before its turn came is never judged.
+    const ask = async () => {
+      if (isAsking) return;
+      isAsking = true;
+      try {
+        for (let plan = newest(); plan && plan !== judged; plan = newest()) await judgeOnce(plan);
+      } finally {
+        isAsking = false;
+      }
     };
     const askSafely = () =>
       void ask().catch((error: unknown) => {
@@ -95,7 +105,7 @@ export function useJudgement(asked: Asked, isKnown: boolean): Judgement {
     // Asked as soon as the class has changed: it is judged while its new minutes are drawn.
     const leave = store.subscribe(askSafely);
     return () => {
-      newest = null;
+      isLeft = true;
       leave();
     };
   }, [store, repertoire, asked, isKnown, tries]);

@@ -1,0 +1,61 @@
+import type { Browser, BrowserContext } from 'puppeteer-core';
+import { clearProfile } from '../house';
+import { openHouse, type RunningHouse } from '../runningHouse';
+import type { Shared } from './browserEnvironment';
+import { beginAgainAfterCrash, blame } from './browserFaults';
+
+declare global {
+  /** What the environment of journeys brings along. */
+  var shared: Shared;
+}
+
+/** What a file of journeys is played on. */
+export interface Stage {
+  readonly house: RunningHouse;
+  /** A profile of its own in the worker's browser. */
+  readonly browser: BrowserContext;
+}
+
+/** A house and a browser profile for all tests of a file; after each, pages are closed and what they kept is forgotten. */
+export function stage(): Stage {
+  const on: { house?: RunningHouse; browser?: Browser; profile?: BrowserContext } = {};
+  const died = () => blame('the browser died');
+  const openProfile = async () => {
+    on.browser = await globalThis.shared.liveBrowser();
+    on.browser.on('disconnected', died);
+    on.profile = await on.browser.createBrowserContext();
+  };
+  const sure = <Thing>(thing: Thing | undefined): Thing => {
+    if (thing === undefined) throw new Error('The stage is set in beforeAll; use it inside a test.');
+    return thing;
+  };
+  beforeAll(async () => {
+    // Each is at hand for `afterAll` as soon as it is there, also where the other never comes.
+    const [house, profile] = await Promise.allSettled([
+      openHouse().then((opened) => {
+        on.house = opened;
+      }),
+      openProfile(),
+    ]);
+    for (const one of [house, profile]) if (one.status === 'rejected') throw one.reason;
+  });
+  beginAgainAfterCrash(() => sure(on.house).goBack());
+  beforeEach(async () => {
+    if (!on.browser?.connected) await openProfile();
+  });
+  afterEach(async () => {
+    if (on.browser?.connected && on.profile && on.house) await clearProfile(on.profile, on.house.url);
+  });
+  afterAll(async () => {
+    on.browser?.off('disconnected', died);
+    await Promise.allSettled([on.profile?.close(), on.house?.close()]);
+  });
+  return {
+    get house() {
+      return sure(on.house);
+    },
+    get browser() {
+      return sure(on.profile);
+    },
+  };
+}
