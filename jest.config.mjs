@@ -65,6 +65,7 @@ function computation() {
 /** Packages that come in thousands of files come in one as well, which is read in a tenth of the time. */
 const inOneFile = {
   ...noStyles,
+  '^React$': '<rootDir>/node_modules/react/index.js',
   '^antd$': '<rootDir>/node_modules/antd/dist/antd.min.js',
   '^@ant-design/icons$': '<rootDir>/node_modules/@ant-design/icons/dist/index.umd.min.js',
 };

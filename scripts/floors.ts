@@ -123,11 +123,12 @@ function betweenRooms(file: string, target: string): string | null {
  * The breaches of one file against the rule that imports only go down.
  * @param file its path from the root of the house, such as `core/body/load.ts`
  */
-export function breachesOf(file: string, source: string): Breach[] {
+export const breachesOf = (file: string, source: string): Breach[] => breachesIn(file, namesIn(file, source));
+
+function breachesIn(file: string, found: Found): Breach[] {
   const [floor = ''] = file.split('/');
   const allowed = RESTS_ON[floor];
   if (!allowed) return [];
-  const found = namesIn(file, source);
   const isTest = file.includes('.test.') || file.includes('/testing/');
   const breaches: string[] = [];
   for (const name of found.imports) {
@@ -171,13 +172,14 @@ export function circlesIn(imports: ReadonlyMap<string, readonly string[]>): Brea
 
 /** All breaches in the house. */
 export function allBreaches(root: string): Breach[] {
-  const sources = Object.keys(RESTS_ON).flatMap((floor) =>
+  const files = Object.keys(RESTS_ON).flatMap((floor) =>
     readdirSync(join(root, floor), { recursive: true, encoding: 'utf8' })
       .filter((file) => ['.ts', '.tsx'].includes(extname(file)))
-      .map((file) => ({ file: `${floor}/${file}`, source: readFileSync(join(root, floor, file), 'utf8') })),
+      .map((file) => `${floor}/${file}`)
+      .map((file) => ({ file, found: namesIn(file, readFileSync(join(root, file), 'utf8')) })),
   );
   const imports = new Map(
-    sources.map(({ file, source }) => [file.replace(/\.tsx?$/, ''), importedFrom(file, namesIn(file, source).imports)]),
+    files.map(({ file, found }) => [file.replace(/\.tsx?$/, ''), importedFrom(file, found.imports)]),
   );
-  return [...sources.flatMap(({ file, source }) => breachesOf(file, source)), ...circlesIn(imports)];
+  return [...files.flatMap(({ file, found }) => breachesIn(file, found)), ...circlesIn(imports)];
 }

@@ -4,7 +4,7 @@ export const RESTS_ON: Readonly<Record<string, readonly string[]>> = {
   server: ['core'],
   demo: ['core', 'server'],
   web: ['core'],
-  e2e: ['core', 'server', 'demo', 'web'],
+  e2e: ['core', 'server', 'demo', 'web', 'scripts'],
   bench: ['core', 'server', 'demo', 'web', 'e2e', 'repertoire'],
   scripts: ['server', 'demo'],
   devices: ['core', 'server'],

@@ -1,14 +1,15 @@
 import highsLoader from 'highs';
+import { range } from 'remeda';
 import { generatedModel, programme } from '../../testing/exactFit';
-import { times } from '../../testing/sweep';
+import { sampled } from '../../testing/sweep';
 import { type FitSection, weighChoice } from './fitModel';
 import { solveFit } from './solveFit';
 
 test('forty classes: never more than a hundredth or 0.05 over the proven optimum, and out of reach only where it is', async () => {
   const highs = await highsLoader();
   const outcomes = { met: 0, outOfReach: 0 };
-  const classes = times(120, 12);
-  for (let seed = 1; seed <= classes; seed += 1) {
+  const seeds = sampled(range(1, 121), 14);
+  for (const seed of seeds) {
     const model = generatedModel(seed);
     const ours = solveFit(model);
     const proven = highs.solve(programme(model), { mip_rel_gap: 0, mip_abs_gap: 0 });
@@ -24,7 +25,7 @@ test('forty classes: never more than a hundredth or 0.05 over the proven optimum
     expect(weighChoice(model, ours.sections).cost).toBeCloseTo(ours.cost, 9);
     outcomes.met += 1;
   }
-  expect(outcomes.met).toBeGreaterThan(classes / 2);
+  expect(outcomes.met).toBeGreaterThan(seeds.length / 2);
   expect(outcomes.outOfReach).toBeGreaterThan(0);
 });
 
