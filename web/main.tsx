@@ -13,12 +13,13 @@ import { ServerWatch } from './app/shell/ServerWatch';
 import { store } from './app/store';
 import { PLACES } from './places/places';
 
+/** How long after a page is loaded the rest of the interface is fetched to be kept on this machine, milliseconds. */
+const KEPT_AFTER = 5000;
+
 if (import.meta.env.PROD && 'serviceWorker' in navigator) {
-  // Once the page stands: everything else is fetched in the background.
-  window.addEventListener(
-    'load',
-    () => void navigator.serviceWorker.register('/serviceWorker.js').catch(() => undefined),
-  );
+  // Once the page has stood for a while: everything else is fetched in the background, and must not be in the way of what is looked at.
+  const register = () => void navigator.serviceWorker.register('/serviceWorker.js').catch(() => undefined);
+  window.addEventListener('load', () => setTimeout(register, KEPT_AFTER));
 }
 // Freezing years of answers each time one comes takes longer than drawing them; it guards against faults that tests find.
 if (import.meta.env.PROD) setAutoFreeze(false);
