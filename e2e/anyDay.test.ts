@@ -2,7 +2,7 @@ import dayjs from 'dayjs';
 import { ClassLog } from '../core/record/classLog';
 import { shiftDate } from '../scripts/testing/shiftDate';
 import { stage } from './browser/stage';
-import { click, go, textOf } from './house';
+import { click, textOf, visit } from './house';
 import { openHouse } from './runningHouse';
 import { begin, openWithClock } from './teachingClock';
 
@@ -40,7 +40,7 @@ test.each(DAYS)(
       const days = starts.map(([, day]) => dayjs(day));
       expect(new Set(days.map((day) => day.day()))).toEqual(new Set([dayjs(moment).day()]));
 
-      await go(page, `${house.url}/teach/depot-twenty`);
+      await visit(page, '/teach/depot-twenty', '.teach-begin');
       await begin(page);
       for (let minute = 0; minute < 25 && (await page.$('main.teach[data-segment]')) !== null; minute += 1)
         await forward(60_000);

@@ -25,15 +25,14 @@ const others: BrowserContext[] = [];
  * Closes every page a test has opened, for a class that goes on being taught takes the time of the next test, and forgets what the
  * pages kept. What the browser has compiled it keeps: a profile of its own for each test would start cold each time.
  */
-export async function clearProfile(profile: BrowserContext, origin: string): Promise<void> {
-  const blank = await profile.newPage();
+export async function clearProfile(keeper: Page, origin: string): Promise<void> {
   await Promise.all([
     ...opened.splice(0).map((page) => page.close({ runBeforeUnload: false }).catch(() => undefined)),
     ...others.splice(0).map((other) => other.close()),
   ]);
-  const session = await blank.createCDPSession();
+  const session = await keeper.createCDPSession();
   await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage,indexeddb,cookies' });
-  await blank.close();
+  await session.detach();
 }
 
 /** A page whose errors are collected in `faults`. */
@@ -122,6 +121,19 @@ export async function go(page: Page, address: string): Promise<void> {
   await page.bringToFront();
   await page.goto(address, { waitUntil: 'domcontentloaded' });
   await standing(page);
+}
+
+/**
+ * Goes on to another place of a page that is open, as a link does: nothing is loaded again.
+ * @param path from the root, such as `/teach/depot-twenty`
+ * @param ready what only that place has
+ */
+export async function visit(page: Page, path: string, ready: string): Promise<void> {
+  await page.evaluate((to: string) => {
+    history.pushState(null, '', to);
+    window.dispatchEvent(new PopStateEvent('popstate', { state: null }));
+  }, path);
+  await page.waitForSelector(ready);
 }
 
 /** Loads a page anew, and waits until it stands. */

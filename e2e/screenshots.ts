@@ -113,6 +113,7 @@ const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
 const only = process.argv.slice(2);
 const [house, browser] = await Promise.all([openHouse(), launchChromium()]);
 const profile = browser.defaultBrowserContext();
+const keeper = await profile.newPage();
 try {
   for (const { name, path, light = 'lamp', ready, size = [1280, 800], before } of VIEWS) {
     if (only.length > 0 && !only.includes(name)) continue;
@@ -124,7 +125,7 @@ try {
     await pause(400);
     await page.screenshot({ path: join(folder, `${name}.png`) as `${string}.png` });
     console.log(name);
-    await clearProfile(profile, house.url);
+    await clearProfile(keeper, house.url);
   }
 } finally {
   await browser.close();

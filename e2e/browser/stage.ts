@@ -1,4 +1,4 @@
-import type { Browser, BrowserContext } from 'puppeteer-core';
+import type { Browser, BrowserContext, Page } from 'puppeteer-core';
 import { clearProfile } from '../house';
 import { openHouse, type RunningHouse } from '../runningHouse';
 import type { Shared } from './browserEnvironment';
@@ -18,12 +18,18 @@ export interface Stage {
 
 /** A house and a browser profile for all tests of a file; after each, pages are closed and what they kept is forgotten. */
 export function stage(): Stage {
-  const on: { house?: RunningHouse; browser?: Browser; profile?: BrowserContext } = {};
+  const on: { house?: RunningHouse; browser?: Browser; profile?: BrowserContext; keeper?: Page } = {};
   const died = () => blame('the browser died');
   const openProfile = async () => {
     on.browser = await globalThis.shared.liveBrowser();
     on.browser.on('disconnected', died);
     on.profile = await on.browser.createBrowserContext();
+  };
+  /** A page that stays: it keeps the process of the house's pages, with what that has compiled, from one test to the next. */
+  const openKeeper = async () => {
+    on.keeper = await sure(on.profile).newPage();
+    on.keeper.on('error', () => void on.keeper?.close().catch(() => undefined));
+    await on.keeper.goto(`${sure(on.house).url}/mark.svg`);
   };
   const sure = <Thing>(thing: Thing | undefined): Thing => {
     if (thing === undefined) throw new Error('The stage is set in beforeAll; use it inside a test.');
@@ -38,13 +44,15 @@ export function stage(): Stage {
       openProfile(),
     ]);
     for (const one of [house, profile]) if (one.status === 'rejected') throw one.reason;
+    await openKeeper();
   });
   beginAgainAfterCrash(() => sure(on.house).goBack());
   beforeEach(async () => {
     if (!on.browser?.connected) await openProfile();
+    if (on.keeper?.isClosed() !== false) await openKeeper();
   });
   afterEach(async () => {
-    if (on.browser?.connected && on.profile && on.house) await clearProfile(on.profile, on.house.url);
+    if (on.keeper?.isClosed() === false && on.house) await clearProfile(on.keeper, on.house.url);
   });
   afterAll(async () => {
     on.browser?.off('disconnected', died);

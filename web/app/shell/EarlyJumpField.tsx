@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 
 /** What was typed before the field that finds anything was there; null where nobody was in it. */
 let typed: string | null = null;
@@ -15,7 +15,7 @@ export const takenOver = (): void => {
 export function EarlyJumpField() {
   const field = useRef<HTMLInputElement>(null);
   const [text, setText] = useState('');
-  useEffect(() => {
+  useLayoutEffect(() => {
     // One key, before the part that knows keys is there.
     const toField = (event: KeyboardEvent) => {
       const isTyping = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;

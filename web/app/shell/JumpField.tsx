@@ -1,5 +1,5 @@
 import { AutoComplete, type GetRef } from 'antd';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { usualName } from '../../../core/movement/schema/movement';
@@ -12,17 +12,23 @@ import { takenOver, typedSoFar } from './EarlyJumpField';
 
 /** One field that finds any movement, class or place and goes there. The key / focuses it. */
 export function JumpField() {
-  const [early] = useState(typedSoFar);
-  const [text, setText] = useState(early ?? '');
+  const [text, setText] = useState(() => typedSoFar() ?? '');
   const field = useRef<GetRef<typeof AutoComplete>>(null);
   const navigate = useNavigate();
   const named = useNamedPlaces();
   // What is looked through is fetched once somebody looks.
-  const [isWanted, setWanted] = useState(early !== null);
-  useEffect(() => {
-    if (early !== null) field.current?.focus();
+  const [isWanted, setWanted] = useState(() => typedSoFar() !== null);
+  // In the same breath as the early field goes, so that no key falls between the two: what was typed while this one was being drawn
+  // is in it as well.
+  useLayoutEffect(() => {
+    const typed = typedSoFar();
+    if (typed !== null) {
+      setText(typed);
+      setWanted(true);
+      field.current?.focus();
+    }
     takenOver();
-  }, [early]);
+  }, []);
   const { repertoire } = useFetchedRepertoire(isWanted);
   const { data: sessions } = api.useSessionsQuery(undefined, { skip: !isWanted });
   useHotkeys('/', () => field.current?.focus(), {

@@ -1,5 +1,7 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
+import { renderWith } from '../../testing/renderDesk';
 import { EarlyJumpField, takenOver, typedSoFar } from './EarlyJumpField';
+import { JumpField } from './JumpField';
 
 /** The field that finds anything is there at once; what is typed before it can look is not lost. */
 
@@ -26,4 +28,17 @@ test('whoever leaves it again looks for nothing', () => {
   fireEvent.change(field, { target: { value: 'cl' } });
   act(() => field.blur());
   expect(typedSoFar()).toBeNull();
+});
+
+test('when the field that looks comes, it has what was typed and the keyboard in the same breath, and goes on', async () => {
+  const { rerender, user } = await renderWith(<EarlyJumpField />);
+  const early = screen.getByLabelText(/Find a movement/);
+  act(() => early.focus());
+  fireEvent.change(early, { target: { value: 'six o' } });
+  rerender(<JumpField />);
+  const field = screen.getByRole<HTMLInputElement>('combobox');
+  expect(document.activeElement).toBe(field);
+  expect(field.value).toBe('six o');
+  await user.keyboard('f');
+  expect(field.value).toBe('six of');
 });
