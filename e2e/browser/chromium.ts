@@ -12,8 +12,6 @@ const ARGUMENTS = [
   '--disable-component-update',
   '--disable-sync',
   '--autoplay-policy=no-user-gesture-required',
-  // Pages of one house share a process, which has compiled the interface already.
-  '--process-per-site',
   // Pages of the browser's own, loaded with every window, for an address field nobody sees: a fifth of what a page costs.
   '--disable-features=WebUIOmniboxPopup,WebUIOmniboxAimPopup',
 ];

@@ -25,7 +25,7 @@ export function stage(): Stage {
     on.browser.on('disconnected', died);
     on.profile = await on.browser.createBrowserContext();
   };
-  /** A page that stays: it keeps the process of the house's pages, with what that has compiled, from one test to the next. */
+  /** A page that stays, from which what the others kept is cleared. */
   const openKeeper = async () => {
     on.keeper = await sure(on.profile).newPage();
     on.keeper.on('error', () => void on.keeper?.close().catch(() => undefined));
