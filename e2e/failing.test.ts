@@ -13,8 +13,7 @@ const EVENING = 'evening-week-4';
 
 /** Opens a class where requests can be refused: without the worker that would answer them from this machine. */
 async function openRefusing(path: string, refuses: (url: string) => boolean): Promise<{ page: Page; let: () => void }> {
-  // On another machine: here a page may have what it asks for from the one before it.
-  const { page } = await openPage(on.browser, { elsewhere: true });
+  const { page } = await openPage(on.browser);
   let isRefusing = true;
   await page.setBypassServiceWorker(true);
   await page.setRequestInterception(true);
