@@ -79,7 +79,8 @@ describe('the wall', () => {
 
 describe('a movement', () => {
   test('moves with its breath, and stands still when asked to', async () => {
-    const { page } = await open('/repertoire/cloud-hands');
+    const { page } = await openPage(on.browser, { moves: true });
+    await go(page, `${on.house.url}/repertoire/cloud-hands`);
     await page.waitForSelector('.movement-figure svg');
     const before = await drawn(page, '.movement-figure');
     await drawnAnew(page, '.movement-figure', before);

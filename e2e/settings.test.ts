@@ -37,7 +37,7 @@ test('a backup is made, what bringing it back would change is said, it is brough
   await textOf(page, '.settings', /It is back.*As it was before something was brought back/);
   expect(await names()).toContain(before);
   expect(await names()).not.toContain('Renamed by mistake');
-  await textOf(page, '.settings', /vesperum-e2e-/);
+  await textOf(page, '.settings', new RegExp(on.house.folder.split('/').at(-1) ?? '-'));
   expect(await graveFaults(page)).toEqual([]);
   expect(faults).toEqual([]);
 });
