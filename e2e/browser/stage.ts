@@ -1,4 +1,5 @@
 import type { Browser, BrowserContext, Page } from 'puppeteer-core';
+import { limitSeconds } from '../../scripts/testing/slowness.mjs';
 import { clearProfile } from '../house';
 import { openHouse, type RunningHouse } from '../runningHouse';
 import type { Shared } from './browserEnvironment';
@@ -8,6 +9,9 @@ declare global {
   /** What the environment of journeys brings along. */
   var shared: Shared;
 }
+
+// A journey takes its time, and more of it on a busy machine.
+jest.setTimeout(1000 * limitSeconds(300));
 
 /** What a file of journeys is played on. */
 export interface Stage {
