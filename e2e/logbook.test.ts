@@ -98,14 +98,16 @@ test('what was changed for one group is offered to another that has the same pie
     (await stored(on.house.url, 'evening-week-4')).session.sections
       .flatMap(({ items }) => items)
       .flatMap((item) => (item.kind === 'movement' && item.movementId === 'open-the-chest' ? [item.count] : []));
+  const noteGone = () => page.waitForFunction((at: string) => document.querySelector(at) === null, {}, note);
   await press(page, 'Take it over');
   await textOf(page, '.ant-message', /Open the Chest: 12 instead of 8/);
+  await noteGone();
   expect(await chest()).toEqual([12]);
   await press(page, 'Undo');
   await textOf(page, note, /Open the Chest/);
   expect(await chest()).toEqual([8]);
   await press(page, 'Leave it');
-  await page.waitForFunction((at: string) => document.querySelector(at) === null, {}, note);
+  await noteGone();
   expect(faults).toEqual([]);
 });
 

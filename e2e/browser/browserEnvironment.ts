@@ -1,5 +1,5 @@
-import { TestEnvironment } from 'jest-environment-node';
 import type { Browser } from 'puppeteer-core';
+import HouseEnvironment from '../../scripts/testing/houseEnvironment.cjs';
 import { launchChromium } from './chromium';
 
 /** What a file of journeys shares with those that ran before it in the same worker. */
@@ -16,7 +16,7 @@ async function liveBrowser(): Promise<Browser> {
 }
 
 /** The environment of journeys. It lives as long as its worker, and with it one browser for all its files. */
-export default class BrowserEnvironment extends TestEnvironment {
+export default class BrowserEnvironment extends HouseEnvironment {
   override async setup(): Promise<void> {
     await super.setup();
     Object.assign(this.global, { shared: { liveBrowser } satisfies Shared });

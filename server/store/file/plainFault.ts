@@ -1,6 +1,6 @@
 /** What SQLite or the file system call a fault; empty for another. */
 export const faultCode = (error: unknown): string =>
-  error instanceof Error && 'code' in error ? String(error.code) : '';
+  typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : '';
 
 /** The data cannot be opened; the message says in plain words what to do. Nothing was changed. */
 export class UnusableDataError extends Error {}

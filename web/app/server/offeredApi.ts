@@ -7,7 +7,8 @@ export const offeredApi = api.injectEndpoints({
   endpoints: (build) => ({
     offered: build.query<Offered[], string>({
       query: (sessionId) => `sessions/${sessionId}/offered`,
-      providesTags: ['logs', 'sessions'],
+      // A class saved with what was taken over has it, and is offered it no more.
+      providesTags: ['logs', 'sessions', 'sessionPages'],
     }),
     letGoOf: build.mutation<ClassLog, { id: string; what: ClassLog['letGo'][number] }>({
       query: ({ id, what }) => ({ url: `logs/${id}/let-go`, method: 'POST', body: what }),

@@ -30,7 +30,7 @@ export function LightProvider({ children }: { readonly children: ReactNode }) {
   );
   return (
     <LightContext.Provider value={value}>
-      <ConfigProvider theme={themeOf(light, isStill)} locale={enGB}>
+      <ConfigProvider theme={themeOf(light, isStill)} wave={{ disabled: isStill }} locale={enGB}>
         <App component={false}>{children}</App>
       </ConfigProvider>
     </LightContext.Provider>
