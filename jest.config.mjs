@@ -87,7 +87,7 @@ export default {
     ...computation(),
     room('house', ['server', 'demo', 'scripts'], {
       ...prepared,
-      testEnvironment: '<rootDir>/scripts/testing/houseEnvironment.cjs',
+      testEnvironment: '<rootDir>/scripts/testing/houseEnvironment.ts',
     }),
     room('web', ['web'], { testMatch: ['**/*.test.ts'], moduleNameMapper: inOneFile }),
     // Parts of pages, in a page without a browser.

@@ -18,22 +18,10 @@ interface Opening {
 /** What went wrong in a page so far, for whoever reads why a journey failed. */
 const troubles = new WeakMap<Page, { readonly faults: readonly string[]; readonly unheard: readonly string[] }>();
 
-const opened: Page[] = [];
 const others: BrowserContext[] = [];
 
-/**
- * Closes every page a test has opened, for a class that goes on being taught takes the time of the next test, and forgets what the
- * pages kept. What the browser has compiled it keeps: a profile of its own for each test would start cold each time.
- */
-export async function clearProfile(keeper: Page, origin: string): Promise<void> {
-  await Promise.all([
-    ...opened.splice(0).map((page) => page.close({ runBeforeUnload: false }).catch(() => undefined)),
-    ...others.splice(0).map((other) => other.close()),
-  ]);
-  const session = await keeper.createCDPSession();
-  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'local_storage,indexeddb,cookies' });
-  await session.detach();
-}
+/** Ends the profiles of other machines that a test has opened. */
+export const closeOthers = () => Promise.allSettled(others.splice(0).map((other) => other.close()));
 
 /** A page whose errors are collected in `faults`. */
 export async function openPage(
@@ -48,7 +36,6 @@ export async function openPage(
   await page.evaluateOnNewDocument(shiftDate, Date.now() - (performance.timeOrigin + performance.now()));
   // A page in the background draws no frames, and every wait on it would be for ever.
   await page.bringToFront();
-  if (!elsewhere) opened.push(page);
   page.setDefaultTimeout(PATIENCE_MS);
   const faults: string[] = [];
   const unheard: string[] = [];

@@ -2,7 +2,7 @@ import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
 import '../scripts/testing/fixedDay';
 import { launchChromium } from './browser/chromium';
-import { clearProfile, click, go, openPage } from './house';
+import { click, go, openPage } from './house';
 import { openHouse } from './runningHouse';
 
 /** Takes one picture of each main view, from the demo data, for the README. Needs a built interface (npm run build). */
@@ -112,11 +112,10 @@ const VIEWS: readonly View[] = [
 const folder = join(import.meta.dirname, '..', 'docs', 'screenshots');
 const only = process.argv.slice(2);
 const [house, browser] = await Promise.all([openHouse(), launchChromium()]);
-const profile = browser.defaultBrowserContext();
-const keeper = await profile.newPage();
 try {
   for (const { name, path, light = 'lamp', ready, size = [1280, 800], before } of VIEWS) {
     if (only.length > 0 && !only.includes(name)) continue;
+    const profile = await browser.createBrowserContext();
     const { page } = await openPage(profile, { light });
     await page.setViewport({ width: size[0], height: size[1] });
     await go(page, house.url + path);
@@ -125,7 +124,7 @@ try {
     await pause(400);
     await page.screenshot({ path: join(folder, `${name}.png`) as `${string}.png` });
     console.log(name);
-    await clearProfile(keeper, house.url);
+    await profile.close();
   }
 } finally {
   await browser.close();

@@ -1,5 +1,5 @@
 import type { Browser } from 'puppeteer-core';
-import HouseEnvironment from '../../scripts/testing/houseEnvironment.cjs';
+import HouseEnvironment from '../../scripts/testing/houseEnvironment';
 import { launchChromium } from './chromium';
 
 /** What a file of journeys shares with those that ran before it in the same worker. */
