@@ -68,9 +68,9 @@ describe('the server is away', () => {
     await on.house.stop();
     await takeLine(page, 'main-0-raise-and-sink');
     await page.keyboard.press('+');
-    await page.waitForSelector('[data-standing="away"]');
+    await page.waitForSelector('[data-save-state="away"]');
     await reload(page);
-    await page.waitForSelector('[data-standing="away"]');
+    await page.waitForSelector('[data-save-state="away"]');
     await page.waitForSelector('.noticed');
     await page.waitForSelector('.tide canvas');
     await on.house.start();

@@ -165,4 +165,4 @@ export async function click(
 export const testId = (name: string): string => `[data-testid="${name}"]`;
 
 /** Waits until the class on the desk is in the store. */
-export const saved = (page: Page): Promise<unknown> => page.waitForSelector('[data-standing="saved"]');
+export const saved = (page: Page): Promise<unknown> => page.waitForSelector('[data-save-state="saved"]');

@@ -70,10 +70,10 @@ describe('two windows of one class', () => {
     const [first, second] = await openTwo();
     await on.house.stop();
     await rename(second, 'Second, then closed');
-    await second.waitForSelector('[data-standing="away"]');
+    await second.waitForSelector('[data-save-state="away"]');
     await second.close();
     await rename(first, 'First, goes on');
-    await first.waitForSelector('[data-standing="away"]');
+    await first.waitForSelector('[data-save-state="away"]');
     await on.house.start();
     await saved(first);
     expect(await titles()).toContain('First, goes on');

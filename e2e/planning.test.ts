@@ -266,7 +266,7 @@ test('the server going away while editing loses nothing, however the page ends',
   await on.house.stop();
   await takeLine(page, 'main-0-raise-and-sink');
   await page.keyboard.press('+');
-  await page.waitForSelector('[data-standing="away"]');
+  await page.waitForSelector('[data-save-state="away"]');
   await page.keyboard.press('+');
   await on.house.start();
   await saved(page);
@@ -279,7 +279,7 @@ test('the server going away while editing loses nothing, however the page ends',
 
   await on.house.stop();
   await page.keyboard.press('+');
-  await page.waitForSelector('[data-standing="away"]');
+  await page.waitForSelector('[data-save-state="away"]');
   await page.goto('about:blank');
   await on.house.start();
   await go(page, `${on.house.url}/sessions/${ID}`);

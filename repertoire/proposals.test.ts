@@ -1,4 +1,4 @@
-import { applyEdits } from '../core/session/edit/planEdit';
+import { applyEdits } from '../core/session/edit/applyEdits';
 import { gapsOf } from '../core/session/findings/checks/unready';
 import { findingsOf } from '../core/session/findings/judge';
 import { THRESHOLDS } from '../core/session/limits/thresholds';

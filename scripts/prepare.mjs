@@ -20,10 +20,11 @@ export function runBeside(command, args, options = {}) {
 
 export const bin = (name) => join(root, 'node_modules', '.bin', name);
 
-/** Finds a Chromium for the browser tests, installing Debian's where there is none. Answers its path. */
+/** Finds a Chromium for the browser tests, installing Debian's without a window where there is none. Answers its path. */
 export function ensureChromium() {
   const places = [
     process.env.VESPERUM_CHROMIUM,
+    '/usr/bin/chromium-headless-shell',
     '/usr/bin/chromium',
     '/usr/bin/chromium-browser',
     '/usr/bin/google-chrome',
@@ -38,7 +39,8 @@ export function ensureChromium() {
     return run(command, rest, { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
   };
   apt('update', '-qq');
-  apt('install', '-y', '-qq', '--no-install-recommends', 'chromium');
+  const install = (name) => apt('install', '-y', '-qq', '--no-install-recommends', name);
+  if (!install('chromium-headless-shell')) install('chromium');
   const installed = find();
   if (installed) return installed;
   console.error(

@@ -1,4 +1,4 @@
-import { applyEdits } from '../session/edit/planEdit';
+import { applyEdits } from '../session/edit/applyEdits';
 import { analyseAfter, analyseClass } from '../session/findings/finding/analyseClass';
 import { newPause } from '../session/plan/defaults';
 import { classWith, contextWith, find, line } from '../testing/cleanClass';

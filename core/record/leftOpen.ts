@@ -1,6 +1,7 @@
 import type { FindMovement } from '../movement/schema/movement';
 import { usualName } from '../movement/schema/movement';
-import { applyEdits, type PlanEdit } from '../session/edit/planEdit';
+import { applyEdits } from '../session/edit/applyEdits';
+import type { PlanEdit } from '../session/edit/edit';
 import type { Item, MovementItem, Session } from '../session/plan/session';
 import type { ClassLog, LoggedItem } from './classLog';
 import { samePiece } from './passedOn';

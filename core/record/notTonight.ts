@@ -1,4 +1,4 @@
-import { applyEdits } from '../session/edit/planEdit';
+import { applyEdits } from '../session/edit/applyEdits';
 import type { Plan } from '../session/plan/session';
 import type { Timeline } from '../session/timeline/segment';
 import { segmentAt } from '../session/timeline/segmentAt';
@@ -17,6 +17,6 @@ export function notTonight<Of extends Plan>(plan: Of, timeline: Timeline, planMs
     ? null
     : applyEdits(
         plan,
-        dropped.map((itemId) => ({ kind: 'remove', itemId })),
+        dropped.map((itemId) => ({ kind: 'remove', itemIds: [itemId] })),
       );
 }

@@ -3,6 +3,8 @@ import { pick } from 'remeda';
 import { z } from 'zod';
 import { type FindMovement, usualName } from '../movement/schema/movement';
 import { baseId } from '../movement/schema/version';
+import { lineChange } from '../session/edit/between';
+import type { PlanEdit } from '../session/edit/edit';
 import { MovementItem, type Session } from '../session/plan/session';
 import { amountSaid } from '../session/report/countWords';
 import { LineId } from '../words/ids';
@@ -72,6 +74,13 @@ export function passedOn(
       ),
     },
   };
+}
+
+/** The edits by which a class takes over what is passed on to it; none where it no longer has the line, or has it so already. */
+export function passOn({ sections }: Pick<Session, 'sections'>, { itemId, to }: PassedOn): PlanEdit[] {
+  const line = sections.flatMap(({ items }) => items).find(({ id }) => id === itemId);
+  const change = line && lineChange(line, to);
+  return change ? [{ kind: 'change', itemId, to: change }] : [];
 }
 
 /** Whether a line of a class was taught. */

@@ -1,4 +1,5 @@
-import { applyEdits, type PlanEdit } from '../session/edit/planEdit';
+import { applyEdits } from '../session/edit/applyEdits';
+import type { PlanEdit } from '../session/edit/edit';
 import type { JudgingContext } from '../session/findings/finding/finding';
 import { fitPlan } from '../session/fit/fitPlan';
 import type { Plan } from '../session/plan/session';
@@ -99,7 +100,7 @@ function taken<Of extends Plan>(
   edits: readonly PlanEdit[],
   { find }: JudgingContext,
 ): Shortened<Of> | null {
-  const lines = edits.filter(({ kind }) => kind !== 'pace');
+  const lines = edits.filter(({ kind }) => kind !== 'section');
   const then = applyEdits(plan, lines);
   const laid = timelineOf(then, find);
   if (!laid.ok) return null;

@@ -1,7 +1,7 @@
 import { classWith, contextWith, line } from '../testing/cleanClass';
 import { fc } from '../testing/properties';
 import { times } from '../testing/sweep';
-import { applyEdits } from './edit/planEdit';
+import { applyEdits } from './edit/applyEdits';
 import { analyseClass } from './findings/finding/analyseClass';
 import { findingsOf } from './findings/judge';
 import { ceilingsFor } from './limits/limitsFor';

@@ -1,7 +1,9 @@
 import { existsSync } from 'node:fs';
 import puppeteer, { type Browser } from 'puppeteer-core';
 
-const PATH = [process.env.VESPERUM_CHROMIUM, '/usr/bin/chromium'].find((place) => place && existsSync(place));
+const PATH = [process.env.VESPERUM_CHROMIUM, '/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find(
+  (place) => place && existsSync(place),
+);
 
 const ARGUMENTS = [
   '--no-sandbox',
@@ -24,7 +26,8 @@ export async function launchChromium({ isStill = false } = {}): Promise<Browser>
   if (!PATH) throw new Error('There is no Chromium; npm test installs it, or set VESPERUM_CHROMIUM to its path.');
   const browser = await puppeteer.launch({
     executablePath: PATH,
-    headless: true,
+    // The one that has no windows at all takes a fifth less of the processor for each page.
+    headless: PATH.includes('headless-shell') ? 'shell' : true,
     pipe: true,
     args: isStill ? [...ARGUMENTS, '--force-prefers-reduced-motion'] : ARGUMENTS,
     defaultViewport: { width: 1280, height: 800 },

@@ -1,8 +1,9 @@
+import { breathsPerMinute } from '../../core/words/breathsPerMinute';
 import { clockAt, minutes } from '../../core/words/clockWords';
 import { slotWords } from '../class/words/slotWords';
 import { differenceWords } from '../places/logbook/differenceWords';
 import { nextOf } from '../places/today/nextClass';
-import { breathsPerMinute, dayInWords, inWords } from './words';
+import { dayInWords, inWords } from './words';
 
 test.each([
   [minutes(90_499), '1:30'],

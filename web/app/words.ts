@@ -22,18 +22,3 @@ export function dayInWords(day: string | null, today: string): string {
 
 /** The days of the week, Monday first. */
 export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
-
-export const today = (): string => today();
-
-const SECTION_WORDS: Readonly<Record<string, string>> = {
-  opening: 'Opening',
-  'warm-up': 'Warm-up',
-  main: 'Main',
-  'cool-down': 'Cool-down',
-  closing: 'Closing',
-};
-
-export const sectionWord = (kind: string): string => SECTION_WORDS[kind] ?? kind;
-
-/** Breaths a minute to one decimal, without a needless ".0". */
-export const breathsPerMinute = (pace: number): string => String(Math.round(pace * 10) / 10);

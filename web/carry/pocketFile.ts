@@ -5,7 +5,7 @@ import { classBegins } from '../../core/session/plan/slotTime';
 import { lineTimes, segmentsOf } from '../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { clockAt, minutes } from '../../core/words/clockWords';
-import { sectionWord } from '../app/words';
+import { sectionWord } from '../../core/words/sectionWord';
 import { figureSvg } from '../paper/figureSvg';
 import { tellingPose } from '../paper/paperClass';
 

@@ -5,8 +5,9 @@ import { forecastFor } from '../../core/session/report/forecast';
 import { slotVerdict } from '../../core/session/report/slotVerdict';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { clockAt } from '../../core/words/clockWords';
+import { sectionWord } from '../../core/words/sectionWord';
 import { useRepertoire } from '../app/repertoire';
-import { inWords, sectionWord } from '../app/words';
+import { inWords } from '../app/words';
 import { slotWords } from './words/slotWords';
 import './slotBar.css';
 

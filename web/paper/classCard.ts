@@ -2,7 +2,7 @@ import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { clamp } from 'remeda';
 import { classBegins } from '../../core/session/plan/slotTime';
 import { clockAt } from '../../core/words/clockWords';
-import { sectionWord } from '../app/words';
+import { sectionWord } from '../../core/words/sectionWord';
 import { figureSvg } from './figureSvg';
 import { hallSheetPage } from './hallSheetPage';
 import { type PaperClass, tellingPose } from './paperClass';

@@ -10,7 +10,7 @@ import { api } from '../app/server/api';
 import { LightProvider } from '../app/shell/LightContext';
 import { RepertoireGate } from '../app/shell/RepertoireGate';
 import { store } from '../app/store';
-import { opened, revisionSet } from '../places/sessions/draft/draft';
+import { opened } from '../places/sessions/draft/draft';
 import { type DeskState, selectSession } from '../places/sessions/draft/draftStore';
 import { emptied } from '../places/sessions/draft/hand';
 
@@ -55,8 +55,7 @@ export async function renderWith(part: ReactElement, movements: readonly Movemen
 /** Draws a part of the desk with a class lying on it. */
 export async function renderDesk(part: ReactElement, session: Session, movements: readonly Movement[] = MOVEMENTS) {
   store.dispatch(emptied());
-  store.dispatch(opened(session));
-  store.dispatch(revisionSet({ revision: 1, standing: { kind: 'saved' } }));
+  store.dispatch(opened({ session, revision: 1, saveState: { kind: 'saved' } }));
   const drawn = await renderWith(part, movements);
   const now = (): Session => selectSession(store.getState() as DeskState) ?? session;
   return { ...drawn, now, store };

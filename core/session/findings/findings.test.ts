@@ -1,7 +1,7 @@
 import type { Strength } from '../../demand/ceilings';
 import { classWith, contextWith, find, line, MOVEMENTS } from '../../testing/cleanClass';
 import { movement, phase } from '../../testing/sample';
-import { applyEdits } from '../edit/planEdit';
+import { applyEdits } from '../edit/applyEdits';
 import { ceilingsFor } from '../limits/limitsFor';
 import { strainDuring } from '../load/sessionStrain';
 import { newPause } from '../plan/defaults';

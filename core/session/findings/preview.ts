@@ -1,5 +1,5 @@
-import type { PlanEdit } from '../edit/planEdit';
-import { applyEdits } from '../edit/planEdit';
+import { applyEdits } from '../edit/applyEdits';
+import type { PlanEdit } from '../edit/edit';
 import { analyseClass } from './finding/analyseClass';
 import type { AnalysedClass, Finding, Remedy } from './finding/finding';
 import { findingsOf, remediesFor } from './judge';

@@ -1,6 +1,6 @@
 import { type Change, classWith, contextWith, line } from '../../testing/cleanClass';
 import { needOf, presentWith } from '../../testing/needs';
-import { applyEdits } from '../edit/planEdit';
+import { applyEdits } from '../edit/applyEdits';
 import type { Plan } from '../plan/session';
 import { analyseClass } from './finding/analyseClass';
 import type { Asked, Finding, FindingCode } from './finding/finding';

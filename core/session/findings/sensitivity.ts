@@ -1,5 +1,5 @@
 import { STRENGTHS } from '../../demand/ceilings';
-import type { PlanEdit } from '../edit/planEdit';
+import type { PlanEdit } from '../edit/edit';
 import { limitsFor } from '../limits/limitsFor';
 import { analyseAfter } from './finding/analyseClass';
 import type { AnalysedClass, Finding } from './finding/finding';

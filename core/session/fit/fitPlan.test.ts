@@ -1,6 +1,6 @@
 import { USUAL_SCHOOLS } from '../../movement/adapt/schools';
 import { classWith, contextWith, line } from '../../testing/cleanClass';
-import { applyEdits } from '../edit/planEdit';
+import { applyEdits } from '../edit/applyEdits';
 import { analyseClass } from '../findings/finding/analyseClass';
 import { judgeClass } from '../findings/judge';
 import { countSide } from '../load/sessionSides';
@@ -86,7 +86,7 @@ test('counts stay within the range of their movement, in its steps', () => {
 test('leaving out takes what is marked optional, and nothing else', () => {
   const plan = inMinutes(classWith({ main: [line('lift', 24, { id: 'spare', optional: true })] }), 12);
   const { edits } = fitted(fitPlan(plan, asked, 'leave-out'));
-  const removed = edits.flatMap((edit) => (edit.kind === 'remove' ? [edit.itemId] : []));
+  const removed = edits.flatMap((edit) => (edit.kind === 'remove' ? edit.itemIds : []));
   expect(removed.every((id) => id === 'spare')).toBe(true);
   expect(fitted(fitPlan(plan, asked, 'trim')).edits.some(({ kind }) => kind === 'remove')).toBe(false);
 });
@@ -98,7 +98,7 @@ test('what a class is for is not what is left out: of unmarked lines the long on
     const plan = classWith({ main: main(more) });
     const minutes = Math.round(secondsOf(plan) / 60) - 4;
     return fitted(fitPlan(inMinutes(plan, minutes), asked, 'leave-out')).edits.flatMap((edit) =>
-      edit.kind === 'remove' ? [edit.itemId] : [],
+      edit.kind === 'remove' ? edit.itemIds : [],
     );
   };
   expect(removed({})).not.toContain('long');
@@ -111,7 +111,7 @@ test('the breath is only moved within what the group is at ease with, and the cl
     20,
   );
   const { edits, safeMs } = fitted(fitPlan(plan, contextWith({ pace: { least: 5, most: 7 } }), 'breath'));
-  const paces = edits.flatMap((edit) => (edit.kind === 'pace' ? [edit.pace] : []));
+  const paces = edits.flatMap((edit) => (edit.kind === 'section' && edit.to.pace ? [edit.to.pace] : []));
   expect(paces.length).toBeGreaterThan(0);
   for (const { from, to } of paces) for (const pace of [from, to]) expect(pace >= 5 && pace <= 7).toBe(true);
   expect(Math.abs(safeMs / 1000 - 1200)).toBeLessThanOrEqual(TOLERANCE);

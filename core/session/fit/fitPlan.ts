@@ -1,4 +1,5 @@
-import { applyEdits, type PlanEdit } from '../edit/planEdit';
+import { applyEdits } from '../edit/applyEdits';
+import type { PlanEdit } from '../edit/edit';
 import { analyseClass } from '../findings/finding/analyseClass';
 import type { AnalysedClass, JudgingContext } from '../findings/finding/finding';
 import { newPause } from '../plan/defaults';
@@ -65,17 +66,20 @@ function editsOf(plan: Plan, model: FitModel, choice: FitChoice): PlanEdit[] {
     const lines = section.items.flatMap((item, place): PlanEdit[] => {
       const option = modelled.lines[place]?.options[taken.options[place] ?? -1];
       if (item.kind === 'talk' && option && option.count !== null && option.count !== item.seconds)
-        return [{ kind: 'pause', itemId: item.id, seconds: option.count }];
+        return [{ kind: 'change', itemId: item.id, to: { seconds: option.count } }];
       if (item.kind !== 'movement') return [];
       if (!option || option.count === item.count) return [];
       return option.count === null
-        ? [{ kind: 'remove', itemId: item.id }]
+        ? [{ kind: 'remove', itemIds: [item.id] }]
         : [{ kind: 'change', itemId: item.id, to: { count: option.count } }];
     });
     const shift = shiftsOf(model, choice)[index] ?? 0;
     if (shift === 0) return lines;
     const { from, to, easing } = section.pace;
-    return [...lines, { kind: 'pace', section: index, pace: { from: from + shift, to: to + shift, easing } }];
+    return [
+      ...lines,
+      { kind: 'section', section: index, to: { pace: { from: from + shift, to: to + shift, easing } } },
+    ];
   });
 }
 

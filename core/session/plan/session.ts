@@ -124,12 +124,15 @@ export const ClockItem = Placed.extend({
 export const Item = z.discriminatedUnion('kind', [MovementItem, RestItem, TalkItem, ClockItem]);
 export type Item = z.infer<typeof Item>;
 
+/** How many lines and blocks a section holds, and how many sections a class. */
+export const MOST = { lines: 200, blocks: 40, sections: 12 } as const;
+
 /** A passage of the class with its own breath pace. */
 export const Section = z.object({
   kind: Role,
   pace: Pace,
-  items: z.array(Item).max(200),
-  blocks: z.array(Block).max(40).default([]),
+  items: z.array(Item).max(MOST.lines),
+  blocks: z.array(Block).max(MOST.blocks).default([]),
   /** What its lines are settled with; null where nothing is done. */
   settle: SettleRoutine.nullable().default(null),
   /** Whether the breath or the clock leads it; null or absent, the breath. */
@@ -149,7 +152,7 @@ export const Plan = z.object({
   schools: Schools.default(USUAL_SCHOOLS),
   /** How long its parts really take with its group, where that was measured and agreed to; else they take as long as usual. */
   takes: Takes.optional(),
-  sections: z.array(Section).min(1).max(12),
+  sections: z.array(Section).min(1).max(MOST.sections),
 });
 export type Plan = z.infer<typeof Plan>;
 
@@ -169,15 +172,19 @@ export const SessionShape = Plan.extend({
 });
 
 /** The least of a slot that must be left for the class, minutes. */
-const LEAST_CLASS = 5;
+export const LEAST_CLASS_MINUTES = 5;
 
 /**
  * One class in one slot. `date` is a local day (YYYY-MM-DD) or null while it has none; `startsAt` is local HH:MM, when the slot
  * begins.
  */
 export const Session = SessionShape.superRefine((session, context) => {
-  if (classMinutes(session) < LEAST_CLASS)
-    context.addIssue({ code: 'custom', path: ['doors'], message: `leaves less than ${LEAST_CLASS} minutes of class` });
+  if (classMinutes(session) < LEAST_CLASS_MINUTES)
+    context.addIssue({
+      code: 'custom',
+      path: ['doors'],
+      message: `leaves less than ${LEAST_CLASS_MINUTES} minutes of class`,
+    });
   const seen = new Set<string>();
   session.sections.forEach((section, s) => {
     for (const { path, message } of blockFaults(section.items, section.blocks))

@@ -3,7 +3,7 @@ import { breathConvention } from '../../movement/walk/breathConvention';
 import { find, line, MOVEMENTS } from '../../testing/cleanClass';
 import { movement, timelineOfLine } from '../../testing/sample';
 import { warmingOf } from '../../traits/warmingOf';
-import { applyEdits } from '../edit/planEdit';
+import { applyEdits } from '../edit/applyEdits';
 import { driftOf } from '../load/driftOf';
 import { adaptMovement } from './adaptMovement';
 import { newPause } from './defaults';
@@ -82,8 +82,8 @@ test('changes as data: each does what it says, in order, and leaves the class it
     { kind: 'add', at: { section: 0, index: 0 }, item: newPause('rest', 'r', 20) },
     { kind: 'change', itemId: 'a', to: { count: 9 } },
     { kind: 'move', itemId: 'b', to: { section: 0, index: 0 } },
-    { kind: 'remove', itemId: 'r' },
-    { kind: 'pace', section: 0, pace: { ...pace, to: 5 } },
+    { kind: 'remove', itemIds: ['r'] },
+    { kind: 'section', section: 0, to: { pace: { ...pace, to: 5 } } },
   ]);
   expect(after.sections[0]?.items.map(({ id }) => id)).toEqual(['b', 'a']);
   expect(after.sections[0]?.items[1]).toMatchObject({ count: 9 });

@@ -1,4 +1,4 @@
-import { applyEdits } from '../edit/planEdit';
+import { applyEdits } from '../edit/applyEdits';
 import { analyseClass } from '../findings/finding/analyseClass';
 import type { AnalysedClass, Finding, JudgingContext } from '../findings/finding/finding';
 import { isGrave, isOfSlot } from '../findings/finding/isGrave';

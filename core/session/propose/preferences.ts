@@ -1,6 +1,6 @@
 import type { Movement } from '../../movement/schema/movement';
 import { baseId } from '../../movement/schema/version';
-import type { PlanEdit } from '../edit/planEdit';
+import type { PlanEdit } from '../edit/edit';
 import type { JudgingContext } from '../findings/finding/finding';
 
 /** What a proposal leans to: the least time, what the group knows, or what it has not had lately. */

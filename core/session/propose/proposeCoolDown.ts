@@ -4,7 +4,8 @@ import { usualName } from '../../movement/schema/movement';
 import { paceAt } from '../../timing/pace';
 import { warmingOf } from '../../traits/warmingOf';
 import { spaced } from '../../words/spaced';
-import { applyEdits, type PlanEdit } from '../edit/planEdit';
+import { applyEdits } from '../edit/applyEdits';
+import type { PlanEdit } from '../edit/edit';
 import { analyseClass } from '../findings/finding/analyseClass';
 import type { AnalysedClass, JudgingContext } from '../findings/finding/finding';
 import { findingsOf } from '../findings/judge';
@@ -123,7 +124,7 @@ export function proposeCoolDown(
   const longest = target * 1.25 + 20;
   const strain = workedIn(analysed);
   const pace = easedPace(plan, analysed, context.limits.pace.least);
-  const paced = applyEdits(plan, [{ kind: 'pace', section, pace }]);
+  const paced = applyEdits(plan, [{ kind: 'section', section, to: { pace } }]);
   const easy = candidatesFor(paced, context, preferences, 'cool-down').filter(isEasy);
   const ready = easy.filter(readyFor(analysed, section));
   // A class without a warm-up has made next to nothing ready; it still wants a cool-down.
@@ -157,8 +158,8 @@ export function proposeCoolDown(
     for (const { movement } of chosen) used.set(movement.id, (used.get(movement.id) ?? 0) + 1);
     const lines = stretchedTo(chosen, target, paced, section).toSorted((a, b) => liveliness(b) - liveliness(a));
     const edits: PlanEdit[] = [
-      ...(plan.sections[section]?.items ?? []).map(({ id }): PlanEdit => ({ kind: 'remove', itemId: id })),
-      { kind: 'pace', section, pace },
+      ...(plan.sections[section]?.items ?? []).map(({ id }): PlanEdit => ({ kind: 'remove', itemIds: [id] })),
+      { kind: 'section', section, to: { pace } },
       ...lines.map(({ item }, index): PlanEdit => ({ kind: 'add', at: { section, index }, item })),
       ...stillEnding(plan, context, preferences),
     ];

@@ -1,7 +1,7 @@
 import { isEmpty, sumBy } from 'remeda';
 import { usualName } from '../../movement/schema/movement';
 import { warmingOf } from '../../traits/warmingOf';
-import { applyEdits } from '../edit/planEdit';
+import { applyEdits } from '../edit/applyEdits';
 import { analyseClass } from '../findings/finding/analyseClass';
 import type { AnalysedClass, JudgingContext } from '../findings/finding/finding';
 import { isGrave, isOfSlot } from '../findings/finding/isGrave';

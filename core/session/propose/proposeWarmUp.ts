@@ -7,7 +7,7 @@ import { mainJoint } from '../../traits/mainJoint';
 import { warmingOf } from '../../traits/warmingOf';
 import { minutes } from '../../words/clockWords';
 import { spaced } from '../../words/spaced';
-import type { PlanEdit } from '../edit/planEdit';
+import type { PlanEdit } from '../edit/edit';
 import type { JudgingContext } from '../findings/finding/finding';
 import { nameOf } from '../findings/finding/nameOf';
 import { SECTION_SHARES, THRESHOLDS } from '../limits/thresholds';
@@ -225,7 +225,7 @@ export function proposeWarmUp(
     const lines = inOrder(shortened(need, filled(need, reached, priced, least), plan, section, least));
     for (const { movement } of lines) used.set(movement, (used.get(movement) ?? 0) + 0.6);
     const edits: PlanEdit[] = [
-      ...(plan.sections[section]?.items ?? []).map(({ id }): PlanEdit => ({ kind: 'remove', itemId: id })),
+      ...(plan.sections[section]?.items ?? []).map(({ id }): PlanEdit => ({ kind: 'remove', itemIds: [id] })),
       ...lines.map(({ item }, index): PlanEdit => ({ kind: 'add', at: { section, index }, item })),
     ];
     return {

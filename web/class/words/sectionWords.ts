@@ -1,7 +1,8 @@
 import type { Section } from '../../../core/session/plan/session';
 import { settleName } from '../../../core/session/report/settleWords';
+import { breathsPerMinute } from '../../../core/words/breathsPerMinute';
 import type { Repertoire } from '../../app/repertoire';
-import { breathsPerMinute, inWords } from '../../app/words';
+import { inWords } from '../../app/words';
 
 /** How a section breathes: "7 to 6 breaths a minute over 15 min". */
 export const paceSaid = ({ from, to, easing }: Section['pace']): string =>

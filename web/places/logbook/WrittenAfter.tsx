@@ -7,13 +7,14 @@ import { notedTitle } from '../../../core/session/plan/lineTitle';
 import type { Session } from '../../../core/session/plan/session';
 import { classBegins } from '../../../core/session/plan/slotTime';
 import { minutes } from '../../../core/words/clockWords';
+import { sectionWord } from '../../../core/words/sectionWord';
 import { today } from '../../app/machine/clock';
 import { freshId } from '../../app/machine/freshId';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 import { problemIn } from '../../app/server/problemIn';
 import { Notice, Waiting } from '../../app/shell/Notice';
-import { dayInWords, sectionWord } from '../../app/words';
+import { dayInWords } from '../../app/words';
 import { useTimeline } from '../../class/useTimeline';
 import './logbook.css';
 

@@ -15,7 +15,7 @@ import {
 import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { Teaching } from '../../../core/record/standing/teaching';
-import { breathsPerMinute } from '../../app/words';
+import { breathsPerMinute } from '../../../core/words/breathsPerMinute';
 
 /** All that can be done to a class in hand. */
 export interface Steering {

@@ -3,8 +3,8 @@ import { tellingMoment } from '../../../core/movement/sample/tellingMoment';
 import { type Movement, usualName } from '../../../core/movement/schema/movement';
 import { writtenSide } from '../../../core/movement/walk/cycleFor';
 import type { Session } from '../../../core/session/plan/session';
+import { sectionWord } from '../../../core/words/sectionWord';
 import { useRepertoire } from '../../app/repertoire';
-import { sectionWord } from '../../app/words';
 import { Figure } from '../../drawing/figure/Figure';
 
 interface Props {

@@ -1,7 +1,8 @@
 import { App, Button } from 'antd';
 import { Link } from 'react-router';
 import type { Offered } from '../../../core/formats/api/api';
-import { applyEdits } from '../../../core/session/edit/planEdit';
+import { passOn } from '../../../core/record/passedOn';
+import { applyToClass } from '../../../core/session/edit/applyEdits';
 import type { Session } from '../../../core/session/plan/session';
 import { localDay } from '../../../core/words/localDay';
 import { today } from '../../app/machine/clock';
@@ -43,10 +44,7 @@ export function OfferedNote({ session, revision }: Props) {
               disabled={isSaving}
               onClick={() =>
                 void takeOver(
-                  {
-                    ...session,
-                    ...applyEdits(session, [{ kind: 'change', itemId: one.passed.itemId, to: one.passed.to }]),
-                  },
+                  applyToClass(session, passOn(session, one.passed)),
                   `${one.passed.title}: ${one.passed.said.join(', ')}.`,
                 )
               }

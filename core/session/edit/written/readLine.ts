@@ -13,6 +13,8 @@ export type WrittenLine =
       readonly rounds: number | null;
       readonly sides: LateralityChoice['sides'];
       readonly oneWay: boolean;
+      /** Whether the amount was said to be for each side. */
+      readonly aSide: boolean;
       readonly ownBreath: boolean;
       /** Whether it ends when it flows, or when the instructor says so. */
       readonly open: boolean;
@@ -39,7 +41,10 @@ const OWN =
   /\b(?:in (?:your|their|our) own time|at (?:your|their) own pace|own pace|free(?:ly)?(?: breath(?:s|ing)?)?|breathing freely|breathe freely)\b/i;
 const OPEN =
   /\b(?:until it flows|till it flows|as (?:long|many|much) as (?:is )?(?:comfortable|you like)|until i say(?: so)?|open end(?:ed)?)\b/i;
-/** What is said for clearness and is so anyway: a count is for each side and each way. */
+/** A count for each side: for most movements it is so anyway, for one done by turns it is twice as many. */
+const A_SIDE =
+  /\b(?:(?:on |to )?(?:each|both|every|per|a)\s*(?:side|leg|arm|foot|hand)s?|e\/s|each(?!\s*(?:way|direction)))(?=\W|$)/i;
+/** What is said for clearness and is so anyway: a count is for each way. */
 const EACH = /\b(?:(?:on |to )?(?:each|both|every|per)\s*(?:side|way|direction|leg|arm|foot|hand)s?|e\/s|each)\b/gi;
 const FILLERS = /\b(?:do|for|about|ca|please|slowly|gently|and|then|with)\b\s*$/i;
 
@@ -98,6 +103,7 @@ export function readLine(text: string): WrittenLine {
   const oneWay = take(ONE_WAY) !== null;
   const side = take(SIDE);
   const only = side ? null : take(ONLY_SIDE);
+  const aSide = take(A_SIDE) !== null;
   left = left.replace(EACH, ' ');
   const sets = take(SETS) ?? take(ROUNDS);
   const found = readAmount(left);
@@ -123,6 +129,7 @@ export function readLine(text: string): WrittenLine {
     rounds: sets ? Math.max(1, Number(sets[1])) : null,
     sides,
     oneWay,
+    aSide,
     ownBreath,
     open,
   };

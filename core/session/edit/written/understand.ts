@@ -2,6 +2,7 @@ import { clamp, sumBy } from 'remeda';
 import { cycleAmount } from '../../../movement/schema/cycleAmount';
 import type { Movement } from '../../../movement/schema/movement';
 import { passesOf, sidesOffered } from '../../../movement/schema/pass';
+import { wholeCycles } from '../../../movement/schema/wholeCycles';
 import { minutes } from '../../../words/clockWords';
 import type { MovementItem } from '../../plan/session';
 import type { WrittenAmount } from './readAmount';
@@ -19,16 +20,9 @@ type Amount = Pick<Understood, 'change' | 'note'>;
 
 type Written = Extract<WrittenLine, { kind: 'movement' }>;
 
-/** How many whole cycles make an amount, at least one; in the movement's own unit. */
-function inCycles(movement: Movement, cycles: number): number {
-  const amount = cycleAmount(movement.parts.cycle, movement.count.unit);
-  return amount * Math.max(1, Math.round(cycles));
-}
-
 /** A count in the movement's unit as whole cycles, with its range where one was written. */
 function counted(movement: Movement, { value, least, most }: WrittenAmount, each: number): Partial<MovementItem> {
-  const amount = cycleAmount(movement.parts.cycle, movement.count.unit);
-  const as = (written: number) => clamp(inCycles(movement, (written * each) / amount), { max: 3600 });
+  const as = (written: number) => wholeCycles(movement, written * each);
   const range = least === null || most === null ? null : { least: as(least), most: as(most) };
   const count = as(value);
   return range && range.least < range.most
@@ -51,11 +45,16 @@ function few(movement: Movement, { value }: WrittenAmount): Amount {
   const { unit, usual } = movement.count;
   const circles = unit === 'beats' ? circlesOf(movement) : 0;
   if (circles > 0) {
-    const count = inCycles(movement, Math.ceil(value / circles));
+    const count = wholeCycles(movement, Math.ceil(value / circles) * cycleAmount(movement.parts.cycle, unit));
     return { change: { count }, note: `${value} circles are ${count} beats` };
   }
-  const rounds = clamp(value, { max: 20 });
-  return { change: { count: usual, rounds }, note: `${value} times ${usual} ${UNIT_WORDS[unit]}` };
+  return inRounds(value, `${usual} ${UNIT_WORDS[unit]}`, usual);
+}
+
+/** An amount as rounds of a count: whole ones, 20 at most. */
+function inRounds(value: number, said: string, count: number): Amount {
+  const rounds = clamp(Math.round(value), { min: 1, max: 20 });
+  return { change: { count, rounds }, note: `${rounds} times ${said}` };
 }
 
 /** What a written amount means for a movement, the likeliest first; two where it could be meant either way. */
@@ -100,40 +99,56 @@ function amountOf(movement: Movement, amount: WrittenAmount): Amount[] {
       if (unit === 'repetitions') return [plain];
       const one = cycleAmount(cycle, unit);
       // A hold is done so many times; a swing of one beat is counted.
-      if (unit === 'seconds' || usual / one <= 1)
-        return [
-          {
-            change: { count: usual, rounds: clamp(amount.value, { max: 20 }) },
-            note: `${amount.value} times ${usual} ${own}`,
-          },
-        ];
+      if (unit === 'seconds' || usual / one <= 1) return [inRounds(amount.value, `${usual} ${own}`, usual)];
       const change = counted(movement, amount, one);
       return [{ change, note: one === 1 ? '' : `${amount.value} times are ${change.count ?? 0} ${own}` }];
     }
   }
 }
 
-/** "6 in all" shared out over sides and directions. */
-function sharedOut(movement: Movement, amount: WrittenAmount, line: Written): WrittenAmount {
-  if (!amount.inAll) return amount;
-  const passes = passesOf(movement.laterality, { sides: line.sides, directions: line.oneWay ? 'one' : 'usual' });
-  return {
-    ...amount,
-    value: amount.value / passes.length,
-    least: amount.least && amount.least / passes.length,
-    most: amount.most && amount.most / passes.length,
-  };
+/** An amount so many times as large, or as small. */
+const scaled = (amount: WrittenAmount, by: number): WrittenAmount => ({
+  ...amount,
+  value: amount.value * by,
+  least: amount.least === null ? null : amount.least * by,
+  most: amount.most === null ? null : amount.most * by,
+});
+
+/** An amount as the line counts it, and how it was understood; '' where it is what was written. */
+interface Shared {
+  readonly amount: WrittenAmount;
+  readonly said: string;
 }
+
+/** "6 in all" shared out over sides and directions; "6 a side" of what is done by turns is 12. */
+function sharedOut({ laterality }: Movement, amount: WrittenAmount, line: Written): Shared {
+  if (amount.inAll) {
+    const passes = passesOf(laterality, { sides: line.sides, directions: line.oneWay ? 'one' : 'usual' });
+    const each = scaled(amount, 1 / passes.length);
+    const isWhole = amount.unit === 'seconds' || Number.isInteger(each.value);
+    return { amount: each, said: isWhole ? '' : `${amountWords(amount)} in all don’t share out over ${passes.length}` };
+  }
+  const { sides } = laterality;
+  const isHalf = sides.kind === 'alternating' && sides.repetition === 'one-side' && !line.sides.endsWith('-only');
+  if (!line.aSide || !isHalf) return { amount, said: '' };
+  const both = scaled(amount, 2);
+  return { amount: both, said: `${amountWords(amount)} a side, ${amountWords(both)} in all` };
+}
+
+const amountWords = ({ value, least, most }: WrittenAmount): string =>
+  least === null || most === null ? String(value) : `${least} to ${most}`;
 
 /**
  * What a written line means for a movement, the likeliest first; two readings where it could be meant either way. No unit is changed
  * without a note that says so.
  */
 export function understand(movement: Movement, line: Written): Understood[] {
-  const amount = line.amount && sharedOut(movement, line.amount, line);
-  const readings: Amount[] = amount ? amountOf(movement, amount) : [{ change: {}, note: '' }];
+  // None of it is nothing to do: then its usual count is taken, and that is said.
+  const isNone = line.amount !== null && line.amount.value <= 0;
+  const shared = line.amount && !isNone ? sharedOut(movement, line.amount, line) : null;
+  const readings: Amount[] = shared ? amountOf(movement, shared.amount) : [{ change: {}, note: '' }];
   const isAsked = line.sides !== 'usual' && !sidesOffered(movement.laterality).includes(line.sides);
-  const shared: Partial<MovementItem> = {
+  const otherwise: Partial<MovementItem> = {
     ...(line.rounds === null ? {} : { rounds: clamp(line.rounds, { max: 20 }) }),
     ...(isAsked ? {} : { sides: line.sides }),
     ...(line.oneWay && movement.laterality.directions.kind === 'both' ? { directions: 'one' as const } : {}),
@@ -143,10 +158,12 @@ export function understand(movement: Movement, line: Written): Understood[] {
   const notes = [
     ...(isAsked ? [`it has no ${line.sides.replace('-', ' ')}`] : []),
     ...(line.rounds !== null && line.rounds > 20 ? ['20 rounds at most; more is a count'] : []),
+    ...(isNone ? ['0 can’t be counted, so its usual count'] : []),
+    ...(line.aSide && movement.laterality.sides.kind === 'even' ? ['both sides move alike'] : []),
   ];
   return readings.map(({ change, note }) => ({
-    change: { ...change, ...shared, ...(change.rounds && line.rounds === null ? { rounds: change.rounds } : {}) },
-    note,
+    change: { ...change, ...otherwise, ...(change.rounds && line.rounds === null ? { rounds: change.rounds } : {}) },
+    note: [shared?.said, note].filter(Boolean).join(', '),
     besides: notes.join('; '),
   }));
 }

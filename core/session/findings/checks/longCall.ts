@@ -71,7 +71,7 @@ export const longCall: Check = checkFor({
       finding,
       paces.map((pace) => ({
         label: `The whole section at ${pace} breaths a minute`,
-        edits: [{ kind: 'pace', section, pace: { from: pace, to: pace, easing: 0 } }],
+        edits: [{ kind: 'section', section, to: { pace: { from: pace, to: pace, easing: 0 } } }],
       })),
     );
   },

@@ -65,7 +65,7 @@ function longer({ plan, movements, timeline }: AnalysedClass, itemId: string, ov
   if (item.kind !== 'movement') {
     const seconds = Math.ceil(item.seconds + overMs / 1000);
     const label = `${minutes(seconds * 1000)} instead of ${minutes(item.seconds * 1000)}`;
-    return [{ label, edits: [{ kind: 'pause', itemId, seconds }] }];
+    return [{ label, edits: [{ kind: 'change', itemId, to: { seconds } }] }];
   }
   const movement = movements.get(itemId);
   if (!movement) return [];

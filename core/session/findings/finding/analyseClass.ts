@@ -1,5 +1,5 @@
-import type { PlanEdit } from '../../edit/planEdit';
-import { applyEdits } from '../../edit/planEdit';
+import { applyEdits } from '../../edit/applyEdits';
+import type { PlanEdit } from '../../edit/edit';
 import { sessionDemand } from '../../load/sessionDemand';
 import { adaptedMovements } from '../../plan/adaptMovement';
 import { offeredWays } from '../../plan/offeredWays';

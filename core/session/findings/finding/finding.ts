@@ -3,7 +3,7 @@ import type { FindMovement, Movement } from '../../../movement/schema/movement';
 import { NOBODY, type Present } from '../../../needs/present';
 import type { Pace } from '../../../timing/pace';
 import type { Severity } from '../../../words/severity';
-import type { PlanEdit } from '../../edit/planEdit';
+import type { PlanEdit } from '../../edit/edit';
 import { type AskedOfGroup, type Limits, limitsFor } from '../../limits/limitsFor';
 import type { DemandPiece } from '../../load/sessionDemand';
 import type { Plan } from '../../plan/session';

@@ -1,6 +1,6 @@
 import { usualName } from '../../../movement/schema/movement';
+import type { PlanEdit } from '../../edit/edit';
 import { placeOf } from '../../edit/editPlan';
-import type { PlanEdit } from '../../edit/planEdit';
 import { newPause } from '../../plan/defaults';
 import { isSeatedClass } from '../../plan/isSeatedClass';
 import type { AnalysedClass, Remedy } from '../finding/finding';
@@ -111,7 +111,7 @@ export function longerRoundRest(analysed: AnalysedClass, itemId: string): Remedy
 
 /** The line not done at all, where nothing else helps. */
 export const leftOut = (analysed: AnalysedClass, itemId: string): Remedy[] => [
-  { label: `${nameOf(analysed, itemId)} left out`, edits: [{ kind: 'remove', itemId }] },
+  { label: `${nameOf(analysed, itemId)} left out`, edits: [{ kind: 'remove', itemIds: [itemId] }] },
 ];
 
 /** The same, but for a line that its course wants there: whether that goes is the instructor's to say. */

@@ -39,7 +39,7 @@ export function insteadOf(analysed: AnalysedClass, itemId: string): Remedy[] {
   return others.slice(0, TRIED).map(({ other }) => ({
     label: `${usualName(other)} instead of ${usualName(movement)}`,
     edits: [
-      { kind: 'remove', itemId },
+      { kind: 'remove', itemIds: [itemId] },
       {
         kind: 'add',
         at: { section, index },

@@ -1,4 +1,4 @@
-import type { PlanEdit } from '../../edit/planEdit';
+import type { PlanEdit } from '../../edit/edit';
 import type { MovementItem } from '../../plan/session';
 import { analyseAfter } from '../finding/analyseClass';
 import type { AnalysedClass, Check, Finding, Remedy } from '../finding/finding';

@@ -1,5 +1,5 @@
+import type { PlanEdit } from '../../edit/edit';
 import { placeOf } from '../../edit/editPlan';
-import type { PlanEdit } from '../../edit/planEdit';
 import { THRESHOLDS } from '../../limits/thresholds';
 import { newPause } from '../../plan/defaults';
 import type { MovementItem } from '../../plan/session';

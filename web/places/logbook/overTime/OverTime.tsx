@@ -15,11 +15,11 @@ import {
   practisedOverTime,
 } from '../../../../core/record/overTime';
 import { SECTION_ORDER } from '../../../../core/session/plan/defaults';
+import { sectionWord } from '../../../../core/words/sectionWord';
 import { today } from '../../../app/machine/clock';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { logbookApi } from '../../../app/server/logbookApi';
-import { sectionWord } from '../../../app/words';
 import { BehindIt } from './BehindIt';
 import { FollowedShown } from './FollowedShown';
 import { type Series, SeriesChart } from './SeriesChart';

@@ -3,9 +3,9 @@ import { Caution } from '../../../../core/movement/schema/caution';
 import { CountUnit } from '../../../../core/movement/schema/count';
 import type { Sides } from '../../../../core/movement/schema/laterality';
 import { type Movement, Role, Tradition } from '../../../../core/movement/schema/movement';
+import { sectionWord } from '../../../../core/words/sectionWord';
 import { spaced } from '../../../../core/words/spaced';
 import { useAppDispatch } from '../../../app/store';
-import { sectionWord } from '../../../app/words';
 import { traditionWord } from '../movement/traditionWord';
 import { described } from './movementDraft';
 

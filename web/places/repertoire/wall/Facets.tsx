@@ -1,8 +1,8 @@
 import { Select } from 'antd';
 import { Region } from '../../../../core/body/written/region';
 import { Role, Tradition } from '../../../../core/movement/schema/movement';
+import { sectionWord } from '../../../../core/words/sectionWord';
 import { spaced } from '../../../../core/words/spaced';
-import { sectionWord } from '../../../app/words';
 import { traditionWord } from '../movement/traditionWord';
 import { FACETS, type FacetName } from './facetOf';
 

@@ -3,8 +3,7 @@ import { memo } from 'react';
 import type { Block } from '../../../../core/session/plan/block';
 import { blockWords } from '../../../../core/session/report/blockWords';
 import { minutes } from '../../../../core/words/clockWords';
-import { useAppDispatch } from '../../../app/store';
-import { blockChanged, blockTakenApart } from '../draft/draft';
+import { useEdits } from '../draft/useEdits';
 import { PassageOrigin } from '../passages/PassageOrigin';
 import './blocks.css';
 
@@ -45,8 +44,8 @@ const sidesFrom = (value: string): Pick<Block, 'chain' | 'oneWay'> => ({
 });
 
 function BlockForm({ block }: { readonly block: Block }) {
-  const dispatch = useAppDispatch();
-  const change = (to: Partial<Omit<Block, 'id'>>) => dispatch(blockChanged({ id: block.id, to }));
+  const edit = useEdits();
+  const change = (to: Partial<Omit<Block, 'id'>>) => edit([{ kind: 'block', blockId: block.id, to }]);
   return (
     <div className="block-form">
       <span>Name</span>
@@ -92,7 +91,7 @@ function BlockForm({ block }: { readonly block: Block }) {
         aria-label="How the block takes its sides"
         onChange={(value) => change(sidesFrom(value))}
       />
-      <Button className="block-apart" size="small" onClick={() => dispatch(blockTakenApart(block.id))}>
+      <Button className="block-apart" size="small" onClick={() => edit([{ kind: 'ungroup', blockId: block.id }])}>
         Take the block apart
       </Button>
     </div>

@@ -13,10 +13,10 @@ import {
   compareSections,
 } from '../../../../core/session/report/compareClasses';
 import { minutes } from '../../../../core/words/clockWords';
+import { sectionWord } from '../../../../core/words/sectionWord';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { Notice, Waiting } from '../../../app/shell/Notice';
-import { sectionWord } from '../../../app/words';
 import { useTimeline } from '../../../class/useTimeline';
 import { fieldWord } from '../../../class/words/fieldWords';
 import { paceSaid, settleSaid } from '../../../class/words/sectionWords';

@@ -3,7 +3,7 @@ import { useNavigate, useParams } from 'react-router';
 import type { Session } from '../../../../core/session/plan/session';
 import { lazyPart } from '../../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../../app/shell/Notice';
-import { useDeskSelector } from '../draft/draftStore';
+import { selectSession, useDeskSelector } from '../draft/draftStore';
 import { useOpenDraft } from '../draft/useOpenDraft';
 import { ClassAtGlance } from './ClassAtGlance';
 import './print.css';
@@ -19,7 +19,7 @@ const Desk = lazyPart(async () => (await import('./Desk')).Desk, {
 export function SessionPage() {
   const { id = '' } = useParams();
   const opening = useOpenDraft(id);
-  const isOpen = useDeskSelector(({ draft }) => draft.book.present !== null);
+  const isOpen = useDeskSelector((state) => selectSession(state) !== null);
   const navigate = useNavigate();
 
   if (opening === 'missing') {
@@ -49,6 +49,6 @@ export function SessionPage() {
 
 /** The class that lies open, shown in one way or another. */
 function OpenClass({ of: Shown }: { readonly of: ComponentType<{ readonly session: Session }> }) {
-  const session = useDeskSelector(({ draft }) => draft.book.present);
+  const session = useDeskSelector(selectSession);
   return session && <Shown session={session} />;
 }

@@ -7,32 +7,32 @@ import { useAppDispatch } from '../../../app/store';
 import { forgetSaved } from '../../../class/kept/keptDraft';
 import { useAtRest } from '../../../class/useAtRest';
 import { useTimeline } from '../../../class/useTimeline';
-import { opened, restored, revisionSet } from './draft';
-import { useDeskSelector } from './draftStore';
+import { opened, replaced, revisionSet } from './draft';
+import { selectDraft, selectSession, useDeskSelector } from './draftStore';
 import { usePutAside } from './usePutAside';
 import './conflict.css';
 
 /** Two versions of one class: either is kept here, and the other is put aside as a class of its own. */
 export const ConflictDialog = memo(function ConflictDialog() {
   const dispatch = useAppDispatch();
-  const mine = useDeskSelector(({ draft }) => draft.book.present);
-  const standing = useDeskSelector(({ draft }) => draft.sync.standing);
+  const mine = useDeskSelector(selectSession);
+  const saveState = useDeskSelector((state) => selectDraft(state)?.saveState);
   const { putAside, isBusy, isRefused } = usePutAside();
   // Whoever is in the middle of a word finishes it: a dialog would take the keys.
   const settled = useAtRest(mine);
-  if (standing.kind !== 'conflict' || !mine || settled !== mine) return null;
-  const { stored } = standing;
+  if (saveState?.kind !== 'conflict' || !mine || settled !== mine) return null;
+  const { stored } = saveState;
+  const classId = mine.id;
 
   const keepMine = async () => {
     if (!(await putAside(stored.session))) return;
-    dispatch(revisionSet({ revision: stored.revision, standing: { kind: 'unsaved' } }));
-    dispatch(restored(mine));
+    dispatch(revisionSet({ classId, revision: stored.revision, saveState: { kind: 'unsaved' } }));
+    dispatch(replaced({ classId, session: mine }));
   };
   const keepOther = async () => {
     if (!(await putAside(mine))) return;
     forgetSaved(mine);
-    dispatch(opened(stored.session));
-    dispatch(revisionSet({ revision: stored.revision, standing: { kind: 'saved' } }));
+    dispatch(opened({ session: stored.session, revision: stored.revision, saveState: { kind: 'saved' } }));
   };
 
   return (

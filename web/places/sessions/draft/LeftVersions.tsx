@@ -4,20 +4,23 @@ import { memo } from 'react';
 import { useAppDispatch } from '../../../app/store';
 import { forgetDraft } from '../../../class/kept/keptDraft';
 import { type LeftVersion, leftSettled } from './draft';
-import { useDeskSelector } from './draftStore';
+import { selectDraft, useDeskSelector } from './draftStore';
 import { usePutAside } from './usePutAside';
 import './conflict.css';
 
+const NONE: readonly LeftVersion[] = [];
+
 /** What other pages of this machine kept of this class and did not save: each can be put aside, or let go. */
 export const LeftVersions = memo(function LeftVersions() {
-  const left = useDeskSelector(({ draft }) => draft.sync.left);
-  const inConflict = useDeskSelector(({ draft }) => draft.sync.standing.kind === 'conflict');
+  const classId = useDeskSelector(({ draft }) => draft.openId);
+  const left = useDeskSelector((state) => selectDraft(state)?.left ?? NONE);
+  const inConflict = useDeskSelector((state) => selectDraft(state)?.saveState.kind === 'conflict');
   const dispatch = useAppDispatch();
   const { putAside, isBusy, isRefused } = usePutAside();
-  if (left.length === 0 || inConflict) return null;
+  if (classId === null || left.length === 0 || inConflict) return null;
   const settle = (key: string) => {
     forgetDraft(key);
-    dispatch(leftSettled(key));
+    dispatch(leftSettled({ classId, key }));
   };
   const keep = async ({ key, session }: LeftVersion) => {
     if (await putAside(session)) settle(key);

@@ -1,127 +1,19 @@
-import {
-  combineReducers,
-  createAction,
-  createSlice,
-  nanoid,
-  type PayloadAction,
-  type UnknownAction,
-} from '@reduxjs/toolkit';
-import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
+import { createAction, freeze, type UnknownAction } from '@reduxjs/toolkit';
+import undoable, { ActionCreators, newHistory, type StateWithHistory } from 'redux-undo';
 import type { StoredSession } from '../../../../core/formats/api/api';
-import {
-  changeLine,
-  changeSection,
-  insertLine,
-  type LinePlace,
-  moveLine,
-  placeOf,
-  removeLine,
-} from '../../../../core/session/edit/editPlan';
-import { applyEdits, type PlanEdit } from '../../../../core/session/edit/planEdit';
-import type { LedBy } from '../../../../core/session/plan/line/ledBy';
-import type { Item, MovementItem, Section, Session } from '../../../../core/session/plan/session';
-import type { SetAside } from '../../../../core/session/plan/setAside';
-import { edit } from './edit';
+import { applyToClass } from '../../../../core/session/edit/applyEdits';
+import type { ClassEdit } from '../../../../core/session/edit/edit';
+import type { Session } from '../../../../core/session/plan/session';
 import type { History } from './keptHistory';
-import { lineReducers } from './lineReducers';
+import { typedInto } from './typedInto';
 
-/** The class that is open on the desk. Every change goes through here, so that every change can be undone. */
+/**
+ * The classes that are edited on this page, each by its id with its own history, revision and save state. Every change goes through
+ * here with the id of its class, so that every change can be undone and none reaches another class.
+ */
 
-type Heading = Pick<
-  Session,
-  'title' | 'groupId' | 'date' | 'startsAt' | 'slotMinutes' | 'doors' | 'breath' | 'schools' | 'takes' | 'family'
->;
-
-const book = createSlice({
-  name: 'draft',
-  initialState: null as Session | null,
-  reducers: {
-    restored: (_, { payload }: PayloadAction<Session>) => payload,
-    headChanged: edit((session, heading: Partial<Heading>) => ({ ...session, ...heading })),
-    paceChanged: edit((session, { section, pace }: { section: number; pace: Section['pace'] }) =>
-      changeSection(session, section, { pace }),
-    ),
-    leadChanged: edit((session, { section, ledBy }: { section: number; ledBy: LedBy | null }) =>
-      changeSection(session, section, { ledBy }),
-    ),
-    settleChanged: edit((session, { section, settle }: { section: number; settle: Section['settle'] }) =>
-      changeSection(session, section, { settle }),
-    ),
-    lineAdded: edit((session, { at, item }: { at: LinePlace; item: Item }) => insertLine(session, at, item)),
-    lineChanged: edit((session, { id, item }: { id: string; item: Item }) => changeLine(session, id, () => item)),
-    lineMoved: edit((session, { id, to }: { id: string; to: LinePlace }) => moveLine(session, id, to)),
-    lineDoubled: {
-      prepare: (id: string, copy: string = nanoid(8)) => ({ payload: { id, copy } }),
-      reducer: edit((session, { id, copy }: { id: string; copy: string }) => {
-        const at = placeOf(session, id);
-        const item = at && session.sections[at.section]?.items[at.index];
-        return item ? insertLine(session, { ...at, index: at.index + 1 }, { ...item, id: copy }) : session;
-      }),
-    },
-    /** A remedy or a proposal taken: many changes, one step. */
-    mended: edit((session, edits: readonly PlanEdit[]) => applyEdits(session, edits)),
-    /** A fit taken: its changes, and the slot it was fitted to. */
-    fitted: edit((session, { edits, slotMinutes }: { edits: readonly PlanEdit[]; slotMinutes: number }) => ({
-      ...applyEdits(session, edits),
-      slotMinutes,
-    })),
-    /** A whole draft taken in place of everything that was there. */
-    drafted: edit((session, sections: Session['sections']) => ({ ...session, sections, setAside: [] })),
-    findingSetAside: edit((session, aside: SetAside) => ({
-      ...session,
-      setAside: [...session.setAside.filter(({ key }) => key !== aside.key), aside],
-    })),
-    findingBrought: edit((session, key: string) => ({
-      ...session,
-      setAside: session.setAside.filter((aside) => aside.key !== key),
-    })),
-    ...lineReducers,
-    lineRemoved: edit((session, id: string) => removeLine(session, id)),
-  },
-});
-
-/** A class is laid on the desk: nothing of another one can be undone into it. */
-export const opened = createAction<Session>('draft/opened');
-/** A class is laid on the desk with the steps that led to it, after the page was loaded anew. */
-export const reopened = createAction<History>('draft/reopened');
-
-export const {
-  restored,
-  headChanged,
-  paceChanged,
-  leadChanged,
-  settleChanged,
-  lineAdded,
-  lineAltered,
-  lineChanged,
-  lineDoubled,
-  lineInSteps,
-  lineMoved,
-  lineNoted,
-  lineScripted,
-  lineRemoved,
-  lineLed,
-  talkEnded,
-  mended,
-  fitted,
-  drafted,
-  findingSetAside,
-  findingBrought,
-  linesGrouped,
-  linesShifted,
-  linesRemoved,
-  linesPut,
-  blockChanged,
-  blockTakenApart,
-  blockReplaced,
-} = book.actions;
-
-/** Whether an action changes the class itself; whatever it is, it is kept and sent. */
-export const isEdit = (action: UnknownAction): boolean =>
-  Object.values(book.actions).some((edit) => edit.match(action));
-
-/** Where the open class stands with the server. */
-export type Standing =
+/** How a class stands with the server. */
+export type SaveState =
   | { readonly kind: 'saved' }
   | { readonly kind: 'unsaved' }
   | { readonly kind: 'saving' }
@@ -131,82 +23,134 @@ export type Standing =
   | { readonly kind: 'refused'; readonly reason: string }
   | { readonly kind: 'conflict'; readonly stored: StoredSession };
 
-/** A version of the open class that another page of this machine kept and did not save. */
+/** A version of a class that another page of this machine kept and did not save. */
 export interface LeftVersion {
   readonly key: string;
   readonly session: Session;
   readonly at: number;
 }
 
-interface Sync {
+/** A class that is edited here. */
+export interface ClassDraft {
+  readonly history: StateWithHistory<Session>;
+  /** The revision its edits are made on. */
   readonly revision: number;
-  readonly standing: Standing;
+  readonly saveState: SaveState;
   /** Whether what is not saved yet is kept on this machine. */
   readonly isKept: boolean;
   readonly left: readonly LeftVersion[];
 }
 
-const sync = createSlice({
-  name: 'sync',
-  initialState: { revision: 0, standing: { kind: 'saved' }, isKept: true, left: [] } as Sync,
-  reducers: {
-    standingChanged: (state, { payload }: PayloadAction<Standing>) => ({ ...state, standing: payload }),
-    revisionSet: (state, { payload }: PayloadAction<Pick<Sync, 'revision' | 'standing'>>) => ({ ...state, ...payload }),
-    keptHere: (state, { payload }: PayloadAction<boolean>) => ({ ...state, isKept: payload }),
-    leftFound: (state, { payload }: PayloadAction<readonly LeftVersion[]>) => ({ ...state, left: payload }),
-    leftSettled: (state, { payload }: PayloadAction<string>) => ({
-      ...state,
-      left: state.left.filter(({ key }) => key !== payload),
-    }),
-  },
-});
+export interface Drafts {
+  /** The class that lies open; null while there is none. */
+  readonly openId: string | null;
+  readonly classes: Readonly<Record<string, ClassDraft>>;
+}
 
-export const { standingChanged, revisionSet, keptHere, leftFound, leftSettled } = sync.actions;
+interface OfClass {
+  readonly classId: string;
+}
+
+/** A class as it is laid open: with the steps that led to it, where they are still known. */
+export interface Opening {
+  readonly session: Session;
+  readonly history?: History | null;
+  readonly revision: number;
+  readonly saveState: SaveState;
+}
+
+/** A class is laid open: nothing of another one can be undone into it. */
+export const opened = createAction<Opening>('draft/opened');
+/** A class that is edited here already lies open again. */
+export const shown = createAction<OfClass>('draft/shown');
+/** No class lies open; those that are not saved yet go on being saved. */
+export const closed = createAction('draft/closed');
+/** Edits that were resolved for this class, as one step. */
+export const edited = createAction<OfClass & { readonly edits: readonly ClassEdit[] }>('draft/edited');
+/** Another version takes the place of a class, as one step. */
+export const replaced = createAction<OfClass & { readonly session: Session }>('draft/replaced');
+export const undone = createAction<OfClass>('draft/undone');
+export const redone = createAction<OfClass>('draft/redone');
+export const saveStateChanged = createAction<OfClass & { readonly saveState: SaveState }>('draft/saveStateChanged');
+export const revisionSet = createAction<OfClass & Pick<ClassDraft, 'revision' | 'saveState'>>('draft/revisionSet');
+export const keptHere = createAction<OfClass & Pick<ClassDraft, 'isKept'>>('draft/keptHere');
+export const leftFound = createAction<OfClass & Pick<ClassDraft, 'left'>>('draft/leftFound');
+export const leftSettled = createAction<OfClass & { readonly key: string }>('draft/leftSettled');
+
+/** Whether an action changes a class itself; whatever it is, it is kept and sent. */
+export const isEdit = (action: UnknownAction): action is ReturnType<typeof edited | typeof replaced | typeof undone> =>
+  [edited, replaced, undone, redone].some((change) => change.match(action));
 
 /** How many steps can be undone. */
 export const UNDO_STEPS = 300;
 
-/** Words of a line that are typed into, by where they stand; null where something else is changed, or a row comes or goes. */
-function wordsTyped({ id, to }: { id: string; to: Partial<MovementItem> }, before: Session | null): string | null {
-  if (to.script !== undefined) return `script ${id}`;
-  const was = before?.sections.flatMap(({ items }) => items).find((item) => item.id === id);
-  if (was?.kind !== 'movement') return null;
-  for (const key of ['cues', 'focuses'] as const) {
-    const rows: readonly unknown[] | undefined = to[key];
-    if (rows && rows.length === was[key].length)
-      return `${key} ${id} ${rows.findIndex((row, place) => row !== was[key][place])}`;
-  }
-  return null;
+function changeClass(session: Session | undefined, action: UnknownAction): Session {
+  if (session === undefined) throw new Error('There is no class to change.');
+  if (edited.match(action)) return freeze(applyToClass(session, action.payload.edits), true);
+  return replaced.match(action) ? freeze(action.payload.session, true) : session;
 }
 
-/** What is typed letter by letter is one step, by what is typed into; null where every change is a step of its own. */
-function typedInto(action: UnknownAction, before: Session | null): string | null {
-  if (headChanged.match(action)) return 'title' in action.payload ? 'title' : null;
-  if (lineNoted.match(action)) return `note ${action.payload.id}`;
-  if (lineScripted.match(action)) return `script ${action.payload.id}`;
-  if (lineAltered.match(action)) return wordsTyped(action.payload, before);
-  if (blockChanged.match(action)) return 'name' in action.payload.to ? `block ${action.payload.id}` : null;
-  if (settleChanged.match(action)) {
-    const { section, settle } = action.payload;
-    const was = before?.sections[section]?.settle;
-    return was && settle && was.name !== settle.name ? `settle ${section}` : null;
-  }
-  return null;
-}
-
-const editing = undoable(book.reducer, {
+/** What one class becomes, with its history. */
+const withHistory = undoable(changeClass, {
   limit: UNDO_STEPS,
-  groupBy: (action, _, { present }) => typedInto(action, present),
+  groupBy: (action, _, { present }) =>
+    edited.match(action) && present ? typedInto(action.payload.edits, present) : null,
 });
 
-type Book = StateWithHistory<Session | null>;
+const EMPTY: Drafts = { openId: null, classes: {} };
 
-export const draftReducer = combineReducers({
-  book: (state: Book | undefined, action: UnknownAction): Book => {
-    if (opened.match(action)) return newHistory([], action.payload, []);
-    if (!reopened.match(action)) return editing(state, action);
-    const { past, present, future } = action.payload;
-    return newHistory([...past], present, [...future]);
-  },
-  sync: sync.reducer,
+/** The drafts with one class changed; as they are where it is not edited here. */
+function withClass(drafts: Drafts, classId: string, change: (draft: ClassDraft) => ClassDraft): Drafts {
+  const draft = drafts.classes[classId];
+  return draft ? { ...drafts, classes: { ...drafts.classes, [classId]: change(draft) } } : drafts;
+}
+
+const begun = ({ session, history, revision, saveState }: Opening): ClassDraft => ({
+  history: history
+    ? newHistory([...freeze(history.past, true)], freeze(history.present, true), [...freeze(history.future, true)])
+    : newHistory<Session>([], freeze(session, true), []),
+  revision,
+  saveState,
+  isKept: true,
+  left: [],
 });
+
+/** One class with a step taken in its history. */
+const stepped = (drafts: Drafts, classId: string, action: UnknownAction): Drafts =>
+  withClass(drafts, classId, (draft) => {
+    const history = withHistory(draft.history, action);
+    return history === draft.history ? draft : { ...draft, history };
+  });
+
+/** What becomes of the classes with an action of their history. */
+function afterEdit(drafts: Drafts, action: ReturnType<typeof edited | typeof replaced | typeof undone>): Drafts {
+  const { classId } = action.payload;
+  if (undone.match(action)) return stepped(drafts, classId, ActionCreators.undo());
+  return stepped(drafts, classId, redone.match(action) ? ActionCreators.redo() : action);
+}
+
+/** What one class becomes with an action that says something of how it is kept. */
+function keptAs(action: UnknownAction): ((draft: ClassDraft) => ClassDraft) | null {
+  if (saveStateChanged.match(action)) return (draft) => ({ ...draft, saveState: action.payload.saveState });
+  if (revisionSet.match(action)) {
+    const { revision, saveState } = action.payload;
+    return (draft) => ({ ...draft, revision, saveState });
+  }
+  if (keptHere.match(action)) return (draft) => ({ ...draft, isKept: action.payload.isKept });
+  if (leftFound.match(action)) return (draft) => ({ ...draft, left: action.payload.left });
+  if (leftSettled.match(action))
+    return (draft) => ({ ...draft, left: draft.left.filter(({ key }) => key !== action.payload.key) });
+  return null;
+}
+
+export function draftReducer(drafts: Drafts = EMPTY, action: UnknownAction): Drafts {
+  if (isEdit(action)) return afterEdit(drafts, action);
+  if (opened.match(action)) {
+    const { id } = action.payload.session;
+    return { openId: id, classes: { ...drafts.classes, [id]: begun(action.payload) } };
+  }
+  if (shown.match(action)) return { ...drafts, openId: action.payload.classId };
+  if (closed.match(action)) return { ...drafts, openId: null };
+  const kept = keptAs(action);
+  return kept ? withClass(drafts, (action as { payload: OfClass } & UnknownAction).payload.classId, kept) : drafts;
+}

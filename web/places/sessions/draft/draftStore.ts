@@ -5,14 +5,14 @@ import type { Timeline } from '../../../../core/session/timeline/segment';
 import { repertoireIn } from '../../../app/repertoire';
 import { addToStore, type State, type store } from '../../../app/store';
 import { timelineOfKnown } from '../../../class/timelineOfKnown';
-import { draftReducer } from './draft';
+import { type ClassDraft, draftReducer } from './draft';
 import { draftSync } from './draftSync';
 import { handReducer } from './hand';
 
-addToStore('draft', draftReducer, draftSync.middleware);
+addToStore('draft', draftReducer, draftSync);
 addToStore('hand', handReducer);
 
-/** The store with the class on the desk in it, and what the hand is on. */
+/** The store with the classes that are edited, and what the hand is on. */
 export type DeskState = State & {
   readonly draft: ReturnType<typeof draftReducer>;
   readonly hand: ReturnType<typeof handReducer>;
@@ -22,10 +22,14 @@ type DeskStore = Omit<typeof store, 'getState'> & { readonly getState: () => Des
 export const useDeskSelector = useSelector.withTypes<DeskState>();
 export const useDeskStore = useStore.withTypes<DeskStore>();
 
-/** The class on the desk; null while there is none. */
-export const selectSession = ({ draft }: DeskState): Session | null => draft.book.present;
+/** The class that lies open, with its history and how it is saved; null while there is none. */
+export const selectDraft = ({ draft }: DeskState): ClassDraft | null =>
+  draft.openId === null ? null : (draft.classes[draft.openId] ?? null);
 
-/** The class on the desk, laid out in time; null while it, or the repertoire, is still on its way. */
+/** The class that lies open; null while there is none. */
+export const selectSession = (state: DeskState): Session | null => selectDraft(state)?.history.present ?? null;
+
+/** The class that lies open, laid out in time; null while it, or the repertoire, is still on its way. */
 export const selectTimeline = (state: DeskState): Timeline | null => {
   const [session, repertoire] = [selectSession(state), repertoireIn(state)];
   return session && repertoire && timelineOfKnown(session, repertoire);

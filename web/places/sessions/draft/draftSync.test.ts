@@ -5,7 +5,7 @@ import { session } from '../../../../core/testing/sample';
 import { api } from '../../../app/server/api';
 import { draftsOf } from '../../../class/kept/keptDraft';
 import { fakeStorage } from '../../../testing/fakeStorage';
-import { draftReducer, headChanged, opened, restored, revisionSet } from './draft';
+import { closed, draftReducer, edited, opened, redone, replaced, revisionSet, shown, undone } from './draft';
 import { draftSync } from './draftSync';
 
 /** A server that answers as it is told, and remembers what it was sent. */
@@ -46,26 +46,30 @@ function desk(...answers: Answer[]) {
   };
   const store = configureStore({
     reducer: { draft: draftReducer, [api.reducerPath]: api.reducer },
-    middleware: (defaults) => defaults().prepend(draftSync.middleware).concat(api.middleware),
+    middleware: (defaults) => defaults().prepend(draftSync).concat(api.middleware),
   });
-  store.dispatch(opened(tuesday));
-  store.dispatch(revisionSet({ revision: 1, standing: { kind: 'saved' } }));
-  const standing = () => store.getState().draft.sync.standing;
-  const until = async (kind: string) => {
-    for (let wait = 0; standing().kind !== kind && wait < 600; wait += 1) await pass(10);
-    expect(standing().kind).toBe(kind);
+  const lay = (session: Session, revision = 1) =>
+    store.dispatch(opened({ session, revision, saveState: { kind: 'saved' } }));
+  lay(tuesday);
+  const draft = (classId = 'tuesday') => store.getState().draft.classes[classId];
+  const saveState = (classId?: string) => draft(classId)?.saveState;
+  const until = async (kind: string, classId?: string) => {
+    for (let wait = 0; saveState(classId)?.kind !== kind && wait < 600; wait += 1) await pass(10);
+    expect(saveState(classId)?.kind).toBe(kind);
   };
-  return { store, sent, standing, until };
+  const call = (title: string, classId = 'tuesday') =>
+    store.dispatch(edited({ classId, edits: [{ kind: 'head', to: { title } }] }));
+  return { store, sent, draft, saveState, until, call, lay };
 }
 
 test('changes in quick succession are sent once, as the last one stands, and then forgotten here', async () => {
-  const { store, sent, standing, until } = desk(accepted);
-  for (const title of ['A', 'Ab', 'Abc']) store.dispatch(headChanged({ title }));
-  expect(standing().kind).toBe('unsaved');
+  const { sent, draft, saveState, until, call } = desk(accepted);
+  for (const title of ['A', 'Ab', 'Abc']) call(title);
+  expect(saveState()?.kind).toBe('unsaved');
   expect(keptHere()?.session.title).toBe('Abc');
   await until('saved');
   expect(sent).toEqual([{ title: 'Abc', revision: 1 }]);
-  expect(store.getState().draft.sync.revision).toBe(2);
+  expect(draft()?.revision).toBe(2);
   expect(keptHere()).toBeUndefined();
 });
 
@@ -75,10 +79,10 @@ test('a change during a slow save waits for it and goes out over the new revisio
     new Promise((resolve) => {
       answer = () => resolve(accepted(body) as Response);
     });
-  const { store, sent, until } = desk(slow, accepted);
-  store.dispatch(headChanged({ title: 'First' }));
+  const { sent, until, call } = desk(slow, accepted);
+  call('First');
   await until('saving');
-  store.dispatch(headChanged({ title: 'Second' }));
+  call('Second');
   await pass(700);
   expect(sent).toHaveLength(1);
   expect(keptHere()?.session.title).toBe('Second');
@@ -92,8 +96,8 @@ test('a change during a slow save waits for it and goes out over the new revisio
 
 test('while the server is away it is tried again, and the edit is kept here', async () => {
   const away: Answer = () => Promise.reject(new TypeError('fetch failed'));
-  const { store, sent, until } = desk(away, accepted);
-  store.dispatch(headChanged({ title: 'Kept' }));
+  const { sent, until, call } = desk(away, accepted);
+  call('Kept');
   await until('away');
   expect(keptHere()).toMatchObject({ revision: 1, session: { title: 'Kept' } });
   await until('saved');
@@ -104,15 +108,15 @@ test('a newer revision there is a conflict that holds both, and nothing more is 
   const stored = { session: { ...tuesday, title: 'Theirs' }, revision: 5, changedAt: '2026-12-01T10:00:00Z' };
   const newer: Answer = ({ session: mine }) =>
     json({ type: 'about:blank', title: 'Changed elsewhere', status: 409, stored, sent: mine }, 409);
-  const { store, sent, standing, until } = desk(newer, accepted);
-  store.dispatch(headChanged({ title: 'Mine' }));
+  const { store, sent, saveState, until, call } = desk(newer, accepted);
+  call('Mine');
   await until('conflict');
-  expect(standing()).toMatchObject({ stored: { revision: 5, session: { title: 'Theirs' } } });
-  store.dispatch(headChanged({ title: 'Mine still' }));
+  expect(saveState()).toMatchObject({ stored: { revision: 5, session: { title: 'Theirs' } } });
+  call('Mine still');
   await pass(700);
   expect(sent).toHaveLength(1);
-  store.dispatch(revisionSet({ revision: 5, standing: { kind: 'unsaved' } }));
-  store.dispatch(restored({ ...tuesday, title: 'Mine still' }));
+  store.dispatch(revisionSet({ classId: 'tuesday', revision: 5, saveState: { kind: 'unsaved' } }));
+  store.dispatch(replaced({ classId: 'tuesday', session: { ...tuesday, title: 'Mine still' } }));
   await until('saved');
   expect(sent.at(-1)).toEqual({ title: 'Mine still', revision: 5 });
 });
@@ -128,20 +132,72 @@ test('a refusal is told with the field that was wrong', async () => {
       },
       422,
     );
-  const { store, standing, until } = desk(refused);
-  store.dispatch(headChanged({ title: '' }));
+  const { saveState, until, call } = desk(refused);
+  call('');
   await until('refused');
-  expect(standing()).toEqual({ kind: 'refused', reason: 'Not as it should be. (session title: a class needs a name)' });
+  expect(saveState()).toEqual({
+    kind: 'refused',
+    reason: 'Not as it should be. (session title: a class needs a name)',
+  });
 });
 
 test('a server that answers but cannot write says why, and is asked again until it can', async () => {
   const full: Answer = () =>
     json({ type: 'about:blank', title: 'There is no room left on the disk.', status: 507 }, 507);
-  const { store, sent, standing, until } = desk(full, accepted);
-  store.dispatch(headChanged({ title: 'Kept' }));
+  const { sent, saveState, until, call } = desk(full, accepted);
+  call('Kept');
   await until('failing');
-  expect(standing()).toEqual({ kind: 'failing', reason: 'There is no room left on the disk.' });
+  expect(saveState()).toEqual({ kind: 'failing', reason: 'There is no room left on the disk.' });
   expect(keptHere()?.session.title).toBe('Kept');
   await until('saved');
   expect(sent).toHaveLength(2);
+});
+
+describe('of several classes', () => {
+  const wednesday = session({ id: 'wednesday', title: 'Wednesday' });
+
+  test('a save goes out with its own revision, though another class lies open by then', async () => {
+    const { sent, until, call, lay, saveState } = desk(accepted);
+    call('Edited');
+    lay(wednesday, 7);
+    await until('saved');
+    expect(sent).toEqual([{ title: 'Edited', revision: 1 }]);
+    expect(saveState('wednesday')?.kind).toBe('saved');
+    call('Next', 'wednesday');
+    await until('saved', 'wednesday');
+    expect(sent.at(-1)).toEqual({ title: 'Next', revision: 7 });
+  });
+
+  test('what was left while the server was away is still sent once it answers, and its conflict is its own', async () => {
+    const away: Answer = () => Promise.reject(new TypeError('fetch failed'));
+    const stored = { session: { ...tuesday, title: 'Theirs' }, revision: 5, changedAt: '2026-12-01T10:00:00Z' };
+    const newer: Answer = (body) =>
+      body.session.id === 'wednesday'
+        ? accepted(body)
+        : json({ type: 'about:blank', title: 'Changed elsewhere', status: 409, stored, sent: body.session }, 409);
+    const { store, until, call, lay, saveState } = desk(away, newer);
+    call('Left behind');
+    await until('away');
+    store.dispatch(closed());
+    lay(wednesday, 7);
+    call('Next', 'wednesday');
+    await until('conflict', 'tuesday');
+    await until('saved', 'wednesday');
+    expect(saveState('tuesday')).toMatchObject({ stored: { revision: 5 } });
+    store.dispatch(shown({ classId: 'tuesday' }));
+    expect(store.getState().draft.classes.tuesday?.history.present.title).toBe('Left behind');
+  });
+
+  test('a class whose answer is lost is sent again, and what is undone meanwhile goes out after it', async () => {
+    const lost: Answer = () => Promise.reject(new TypeError('reset'));
+    const { store, sent, until, call } = desk(lost, accepted);
+    call('Once');
+    await until('away');
+    store.dispatch(undone({ classId: 'tuesday' }));
+    await until('saved');
+    expect(sent.map(({ title }) => title)).toEqual(['Once', 'Tuesday']);
+    store.dispatch(redone({ classId: 'tuesday' }));
+    await until('saved');
+    expect(sent.at(-1)).toMatchObject({ title: 'Once' });
+  });
 });

@@ -1,15 +1,15 @@
-import { applyEdits, type PlanEdit } from '../../../../core/session/edit/planEdit';
+import { applyEdits } from '../../../../core/session/edit/applyEdits';
+import type { PlanEdit } from '../../../../core/session/edit/edit';
 import type { Session } from '../../../../core/session/plan/session';
 import { freshId } from '../../../app/machine/freshId';
 import { api } from '../../../app/server/api';
-import { useAppDispatch } from '../../../app/store';
-import { headChanged } from './draft';
+import { useEdits } from './useEdits';
 
 /** Keeps a changed class as another edition of it, in one family; answers null where the server is away. */
 export function useEdition(
   session: Session,
 ): (edits: readonly PlanEdit[], slotMinutes: number) => Promise<Session | null> {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const [addSession] = api.useAddSessionMutation();
   return async (edits, slotMinutes) => {
     const family = session.family ?? session.id;
@@ -25,7 +25,7 @@ export function useEdition(
     };
     const answer = await addSession(edition);
     if (!answer.data) return null;
-    if (session.family === null) dispatch(headChanged({ family }));
+    if (session.family === null) edit([{ kind: 'head', to: { family } }]);
     return answer.data.session;
   };
 }

@@ -5,12 +5,11 @@ import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/server/api';
 import { useAppDispatch } from '../../../app/store';
 import { adoptDraft, type FoundDraft, forgetDraft, partDrafts } from '../../../class/kept/keptDraft';
-import type { Standing } from './draft';
-import { leftFound, opened, reopened, restored, revisionSet } from './draft';
-import { useDeskSelector, useDeskStore } from './draftStore';
+import { closed, leftFound, opened, replaced, type SaveState, shown } from './draft';
+import { selectSession, useDeskSelector, useDeskStore } from './draftStore';
 import { emptied } from './hand';
 import { historyOf, keepHistory } from './keptHistory';
-import { standingAfter } from './standingAfter';
+import { saveStateAfter } from './saveStateAfter';
 
 export type Opening = 'opening' | 'open' | 'missing' | 'away' | 'failing';
 
@@ -32,62 +31,68 @@ function tellingOf(drafts: readonly FoundDraft[], stored: Session | null): Found
 export function useOpenDraft(id: string): Opening {
   const dispatch = useAppDispatch();
   const store = useDeskStore();
-  const present = useDeskSelector(({ draft }) => draft.book.present?.id);
+  const present = useDeskSelector((state) => selectSession(state)?.id);
   const [fetchSession] = api.useLazySessionQuery();
   const [opening, setOpening] = useState<Opening>('opening');
 
   useEffect(() => {
     let isGone = false;
-    const putOnDesk = (stored: StoredSession, mine: FoundDraft | undefined) => {
-      const history = historyOf(stored.session);
-      dispatch(history ? reopened(history) : opened(stored.session));
-      dispatch(revisionSet({ revision: stored.revision, standing: { kind: 'saved' } }));
+    const lay = (stored: StoredSession, mine: FoundDraft | undefined) => {
+      const { session, revision } = stored;
+      if (!mine || mine.revision >= revision)
+        dispatch(opened({ session, history: historyOf(session), revision, saveState: { kind: 'saved' } }));
       if (!mine) return;
       adoptDraft(mine);
-      if (mine.revision < stored.revision) {
-        dispatch(opened(mine.session));
-        dispatch(revisionSet({ revision: mine.revision, standing: { kind: 'conflict', stored } }));
-      } else dispatch(restored(mine.session));
+      if (mine.revision < revision)
+        dispatch(opened({ session: mine.session, revision: mine.revision, saveState: { kind: 'conflict', stored } }));
+      else dispatch(replaced({ classId: id, session: mine.session }));
     };
     const open = async () => {
       const [answer, { left, elsewhere }] = await Promise.all([fetchSession(id), partDrafts(id)]);
       if (isGone) return;
       if (answer.data && !answer.data.isKept) {
         const [mine, ...others] = tellingOf(left, answer.data.session);
-        putOnDesk(answer.data, mine);
-        dispatch(leftFound(others));
+        lay(answer.data, mine);
+        dispatch(leftFound({ classId: id, left: others }));
         setOpening('open');
         return;
       }
-      const failed: Standing = answer.data ? { kind: 'away' } : standingAfter(answer.error);
+      const failed: SaveState = answer.data ? { kind: 'away' } : saveStateAfter(answer.error);
       if (failed.kind === 'refused') return setOpening('missing');
       // What an open page is still sending is better than nothing to look at.
       const [mine = elsewhere[0], ...others] = tellingOf(left, null);
       if (!mine) {
         if (!answer.data) return setOpening(failed.kind === 'failing' ? 'failing' : 'away');
         // As this machine last had it; what is changed now is sent once the server is back.
-        dispatch(opened(answer.data.session));
-        dispatch(revisionSet({ revision: answer.data.revision, standing: { kind: 'saved' } }));
+        const { session, revision } = answer.data;
+        dispatch(opened({ session, revision, saveState: { kind: 'saved' } }));
         return setOpening('open');
       }
-      dispatch(opened(mine.session));
-      dispatch(revisionSet({ revision: mine.revision, standing: { kind: 'away' } }));
+      dispatch(opened({ session: mine.session, revision: mine.revision, saveState: { kind: 'away' } }));
       if (left.includes(mine)) adoptDraft(mine);
-      dispatch(leftFound(others));
-      dispatch(restored(mine.session));
+      dispatch(leftFound({ classId: id, left: others }));
+      dispatch(replaced({ classId: id, session: mine.session }));
       setOpening('open');
     };
     const keep = () => {
-      const { past, present, future } = store.getState().draft.book;
-      const known = (steps: readonly (Session | null)[]) => steps.filter((step) => step !== null);
-      if (present?.id === id) keepHistory({ past: known(past), present, future: known(future) });
+      const draft = store.getState().draft.classes[id];
+      if (draft) keepHistory(draft.history);
     };
     window.addEventListener('pagehide', keep);
     dispatch(emptied());
-    setOpening('opening');
-    void open();
+    const kept = store.getState().draft.classes[id];
+    if (kept && kept.saveState.kind !== 'saved') {
+      // It is still on its way to the server from this page: it goes on as it is.
+      dispatch(shown({ classId: id }));
+      setOpening('open');
+    } else {
+      setOpening('opening');
+      void open();
+    }
     return () => {
       isGone = true;
+      keep();
+      dispatch(closed());
       window.removeEventListener('pagehide', keep);
     };
   }, [id, dispatch, fetchSession, store]);

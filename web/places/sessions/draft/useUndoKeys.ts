@@ -1,11 +1,10 @@
 import { useHotkeys } from 'react-hotkeys-hook';
-import { ActionCreators } from 'redux-undo';
-import { useAppDispatch } from '../../../app/store';
+import { useUndo } from './useUndo';
 
 /** Control+Z takes the last change back, Control+Shift+Z or Control+Y does it again, also from inside a field. */
 export function useUndoKeys(): void {
-  const dispatch = useAppDispatch();
+  const { undo, redo } = useUndo();
   const everywhere = { enableOnFormTags: true, preventDefault: true } as const;
-  useHotkeys('mod+z', () => void dispatch(ActionCreators.undo()), everywhere);
-  useHotkeys(['mod+shift+z', 'mod+y'], () => void dispatch(ActionCreators.redo()), everywhere);
+  useHotkeys('mod+z', undo, everywhere, [undo]);
+  useHotkeys(['mod+shift+z', 'mod+y'], redo, everywhere, [redo]);
 }

@@ -2,12 +2,10 @@ import { nanoid } from '@reduxjs/toolkit';
 import { App, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { takeLines, whyNotTogether } from '../../../../core/session/edit/editLines';
-import { Block } from '../../../../core/session/plan/block';
 import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/server/api';
 import { whyRefused } from '../../../app/server/problemIn';
-import { useAppDispatch } from '../../../app/store';
-import { linesGrouped } from '../draft/draft';
+import { useEdits } from '../draft/useEdits';
 
 interface Props {
   readonly session: Session;
@@ -18,7 +16,7 @@ interface Props {
 
 /** Chosen lines kept under a name, to be put into other classes; where they stand together they remember it. */
 export function KeepPassage({ session, ids, onDone, onLeave }: Props) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { message } = App.useApp();
   const [keep, { isLoading }] = api.useKeepPassageMutation();
   const [name, setName] = useState('');
@@ -33,8 +31,7 @@ export function KeepPassage({ session, ids, onDone, onLeave }: Props) {
       return;
     }
     if (whyNotTogether(session, ids) === null) {
-      const block = Block.parse({ id: nanoid(8), name: name.trim(), origin: { passageId: id, version: 1 } });
-      dispatch(linesGrouped({ ids: [...ids], block }));
+      edit([{ kind: 'together', itemIds: [...ids], as: { name: name.trim(), origin: { passageId: id, version: 1 } } }]);
     }
     void message.success(`“${name.trim()}” is kept.`);
     onDone();

@@ -6,9 +6,8 @@ import { freshLines, isSameSet, type LineSet } from '../../../../core/session/pl
 import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/server/api';
 import { whyRefused } from '../../../app/server/problemIn';
-import { useAppDispatch } from '../../../app/store';
-import { blockChanged, blockReplaced } from '../draft/draft';
-import { useDeskSelector } from '../draft/draftStore';
+import { selectSession, useDeskSelector } from '../draft/draftStore';
+import { useEdits } from '../draft/useEdits';
 import { linesWithin } from './linesWithin';
 
 /** What a block holds, by itself. */
@@ -29,9 +28,9 @@ interface Props {
 
 /** Where a block was put in from: taken over anew where the passage has been changed since, or kept as its next version. */
 export function PassageOrigin({ block, origin }: Props) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { message } = App.useApp();
-  const session = useDeskSelector(({ draft }) => draft.book.present);
+  const session = useDeskSelector(selectSession);
   const { data: passages } = api.usePassagesQuery();
   const [keep, { isLoading }] = api.useKeepPassageMutation();
   const passage = passages?.find(({ id }) => id === origin.passageId);
@@ -40,7 +39,7 @@ export function PassageOrigin({ block, origin }: Props) {
   const takeOver = () => {
     const lines = freshLines(passage.lines, () => nanoid(8));
     const to = { name: passage.name, origin: { passageId: passage.id, version: passage.version } };
-    dispatch(blockReplaced({ id: block.id, lines, to }));
+    edit([{ kind: 'refill', blockId: block.id, lines, to }]);
   };
   const lines = linesOf(session, block.id);
   const keepAs = async () => {
@@ -50,7 +49,7 @@ export function PassageOrigin({ block, origin }: Props) {
       void message.error(whyRefused(answer.error));
       return;
     }
-    dispatch(blockChanged({ id: block.id, to: { origin: { passageId: passage.id, version } } }));
+    edit([{ kind: 'block', blockId: block.id, to: { origin: { passageId: passage.id, version } } }]);
     void message.success(`“${passage.name}” is kept as it is here.`);
   };
   if (passage.version > origin.version)

@@ -1,13 +1,11 @@
-import { nanoid } from '@reduxjs/toolkit';
 import { App, Button, Dropdown } from 'antd';
 import { memo } from 'react';
 import { Block } from '../../../../core/session/plan/block';
-import { freshLines, type LineSet, type Passage } from '../../../../core/session/plan/lineSet';
+import type { LineSet, Passage } from '../../../../core/session/plan/lineSet';
 import type { Section } from '../../../../core/session/plan/session';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
-import { useAppDispatch } from '../../../app/store';
-import { linesPut } from '../draft/draft';
+import { useEdits } from '../draft/useEdits';
 import { useCarried } from './carriedLines';
 
 interface Props {
@@ -31,7 +29,7 @@ function asBlock({ id, name, version, lines }: Passage): LineSet {
 /** Kept passages and carried lines, offered at the end of a section. */
 export const PutIn = memo(function PutIn({ section, kind, lines: after }: Props) {
   const repertoire = useRepertoire();
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { modal, message } = App.useApp();
   const { data: passages = [] } = api.usePassagesQuery();
   const [drop] = api.useDropPassageMutation();
@@ -44,8 +42,7 @@ export const PutIn = memo(function PutIn({ section, kind, lines: after }: Props)
       void message.error('They name movements that are not in the repertoire any more. Nothing was put in.');
       return;
     }
-    const fresh = freshLines(lines, () => nanoid(8));
-    dispatch(linesPut({ at: { section, index: after }, lines: fresh }));
+    edit([{ kind: 'paste', at: { section, index: after }, lines }]);
   };
   const forget = (passage: Passage) =>
     modal.confirm({

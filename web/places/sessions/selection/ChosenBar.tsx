@@ -1,16 +1,14 @@
 import { ArrowDownOutlined, ArrowUpOutlined } from '@ant-design/icons';
-import { nanoid } from '@reduxjs/toolkit';
 import { App, Button, Tooltip } from 'antd';
 import { useState } from 'react';
 import { sumBy } from 'remeda';
 import { takeLines, whyNotTogether } from '../../../../core/session/edit/editLines';
-import { Block } from '../../../../core/session/plan/block';
+import type { Block } from '../../../../core/session/plan/block';
 import type { Session } from '../../../../core/session/plan/session';
 import { lineTimes } from '../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../core/session/timeline/segment';
 import { minutes } from '../../../../core/words/clockWords';
-import { useAppDispatch } from '../../../app/store';
-import { linesGrouped, linesRemoved, linesShifted } from '../draft/draft';
+import { useEdits } from '../draft/useEdits';
 import { carry } from '../passages/carriedLines';
 import { KeepPassage } from '../passages/KeepPassage';
 import { ForAll } from './ForAll';
@@ -24,7 +22,7 @@ interface Props {
 
 /** What can be done with the lines that are chosen, together. */
 export function ChosenBar({ session, timeline }: Props) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { message } = App.useApp();
   const [isKeeping, setIsKeeping] = useState(false);
   const ids = useChosenIds();
@@ -36,7 +34,7 @@ export function ChosenBar({ session, timeline }: Props) {
   const times = lineTimes(timeline);
   const lengthMs = sumBy(list, (id) => times.get(id)?.lengthMs ?? 0);
   const group = (more: Partial<Block>) => {
-    dispatch(linesGrouped({ ids: list, block: Block.parse({ id: nanoid(8), ...more }) }));
+    edit([{ kind: 'together', itemIds: list, as: more }]);
     letGo();
   };
   const copy = () => {
@@ -45,7 +43,7 @@ export function ChosenBar({ session, timeline }: Props) {
     letGo();
   };
   const remove = () => {
-    dispatch(linesRemoved(list));
+    edit([{ kind: 'remove', itemIds: list }]);
     letGo();
   };
 
@@ -69,13 +67,13 @@ export function ChosenBar({ session, timeline }: Props) {
         size="small"
         icon={<ArrowUpOutlined />}
         aria-label="Move them up"
-        onClick={() => dispatch(linesShifted({ ids: list, direction: -1 }))}
+        onClick={() => edit([{ kind: 'shift', itemIds: list, direction: -1 }])}
       />
       <Button
         size="small"
         icon={<ArrowDownOutlined />}
         aria-label="Move them down"
-        onClick={() => dispatch(linesShifted({ ids: list, direction: 1 }))}
+        onClick={() => edit([{ kind: 'shift', itemIds: list, direction: 1 }])}
       />
       <Button size="small" onClick={copy}>
         Carry

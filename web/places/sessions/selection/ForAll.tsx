@@ -1,7 +1,6 @@
 import { Button, InputNumber, Popover, Segmented } from 'antd';
 import type { Manner, MovementItem, Session } from '../../../../core/session/plan/session';
-import { useAppDispatch } from '../../../app/store';
-import { mended } from '../draft/draft';
+import { useEdits } from '../draft/useEdits';
 
 interface Props {
   readonly session: Session;
@@ -10,7 +9,7 @@ interface Props {
 
 /** How all chosen movements are led and settled, said once: after each of them, or chained with one at the end. */
 export function ForAll({ session, ids }: Props) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const lines = session.sections
     .flatMap(({ items }) => items)
     .filter((item): item is MovementItem => item.kind === 'movement' && ids.has(item.id));
@@ -18,7 +17,7 @@ export function ForAll({ session, ids }: Props) {
 
   /** One step, however many lines it is. */
   const change = (to: (place: number) => Partial<MovementItem>) =>
-    dispatch(mended(lines.map(({ id }, place) => ({ kind: 'change', itemId: id, to: to(place) }))));
+    edit(lines.map(({ id }, place) => ({ kind: 'change', itemId: id, to: to(place) })));
   const still = (seconds: number): Partial<MovementItem> => ({
     settle: seconds > 0 ? { kind: 'still', seconds } : { kind: 'none' },
   });

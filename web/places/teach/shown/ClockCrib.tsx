@@ -5,7 +5,7 @@ import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { Session } from '../../../../core/session/plan/session';
 import { classSeconds } from '../../../../core/session/plan/slotTime';
 import type { Segment, Timeline } from '../../../../core/session/timeline/segment';
-import { sectionWord } from '../../../app/words';
+import { sectionWord } from '../../../../core/words/sectionWord';
 import './crib.css';
 
 interface Props {

@@ -78,6 +78,6 @@ export const paceOutside: Check = checkFor({
       return itemId === null ? [] : [{ label, edits: [{ kind: 'change', itemId, to: { pace: within(amount) } }] }];
     const { from, to, easing } = section.pace;
     const pace = { from: within(from), to: within(to), easing };
-    return [{ label, edits: [{ kind: 'pace', section: section.index, pace }] }];
+    return [{ label, edits: [{ kind: 'section', section: section.index, to: { pace } }] }];
   },
 });

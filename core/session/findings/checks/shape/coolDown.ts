@@ -148,7 +148,13 @@ export const coolDown: Check = checkFor({
     return firstThatClears(look, analysed, finding, [
       {
         label: `The cool-down easing to ${to} breaths a minute`,
-        edits: [{ kind: 'pace', section, pace: { from: Math.max(to, Math.min(pace.from, to + 1)), to, easing: 120 } }],
+        edits: [
+          {
+            kind: 'section',
+            section,
+            to: { pace: { from: Math.max(to, Math.min(pace.from, to + 1)), to, easing: 120 } },
+          },
+        ],
       },
     ]);
   },

@@ -1,4 +1,4 @@
-import type { PlanEdit } from '../../../edit/planEdit';
+import type { PlanEdit } from '../../../edit/edit';
 import { THRESHOLDS } from '../../../limits/thresholds';
 import { steppedCount } from '../../../plan/defaults';
 import { classSeconds } from '../../../plan/slotTime';

@@ -4,8 +4,8 @@ import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Draft } from '../../../../../core/session/propose/proposeDraft';
 import { timelineOf } from '../../../../../core/session/schedule/timeline';
 import { minutes } from '../../../../../core/words/clockWords';
+import { sectionWord } from '../../../../../core/words/sectionWord';
 import { useRepertoire } from '../../../../app/repertoire';
-import { sectionWord } from '../../../../app/words';
 
 interface Props {
   readonly draft: Draft;

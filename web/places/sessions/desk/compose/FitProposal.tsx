@@ -1,16 +1,15 @@
 import { App, Button } from 'antd';
 import { useNavigate } from 'react-router';
+import { describeEdits } from '../../../../../core/session/edit/describeEdits';
 import type { FitKind } from '../../../../../core/session/fit/buildModel';
 import type { FitAnswer } from '../../../../../core/session/fit/fitPlan';
 import type { Session } from '../../../../../core/session/plan/session';
 import { minutes as clock } from '../../../../../core/words/clockWords';
 import { spaced } from '../../../../../core/words/spaced';
 import { useRepertoire } from '../../../../app/repertoire';
-import { useAppDispatch } from '../../../../app/store';
 import { inWords } from '../../../../app/words';
-import { fitted } from '../../draft/draft';
 import { useEdition } from '../../draft/useEdition';
-import { changeWords } from './changeWords';
+import { useEdits } from '../../draft/useEdits';
 
 const KIND_WORDS: Readonly<Record<FitKind, string>> = {
   trim: 'Trim evenly',
@@ -28,7 +27,7 @@ interface Props {
 /** One way of fitting: what it changes, and why it could do no better; to be taken here or kept as an edition. */
 export function FitProposal({ answer, minutes, session, onTaken }: Props) {
   const repertoire = useRepertoire();
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { message } = App.useApp();
   const keepEdition = useEdition(session);
   const navigate = useNavigate();
@@ -51,9 +50,9 @@ export function FitProposal({ answer, minutes, session, onTaken }: Props) {
       </section>
     );
   }
-  const changes = changeWords(answer.edits, session, repertoire);
+  const changes = describeEdits(session, answer.edits, repertoire.find);
   const take = () => {
-    dispatch(fitted({ edits: answer.edits, slotMinutes: minutes }));
+    if (!edit([...answer.edits, { kind: 'head', to: { slotMinutes: minutes } }], session)) return;
     message.success(`Fitted to ${minutes} minutes. Undo takes it back.`);
     onTaken();
   };

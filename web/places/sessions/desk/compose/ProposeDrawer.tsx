@@ -1,16 +1,16 @@
 import { App, Button, Drawer, Progress, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { usualName } from '../../../../../core/movement/schema/movement';
+import type { EditRequest } from '../../../../../core/session/edit/edit';
 import type { Session } from '../../../../../core/session/plan/session';
 import { AIM_WORDS, AIMS, type Aim } from '../../../../../core/session/propose/aims';
 import { type Proposal, TASTE_WORDS } from '../../../../../core/session/propose/preferences';
 import type { Draft } from '../../../../../core/session/propose/proposeDraft';
 import { minutes } from '../../../../../core/words/clockWords';
 import { useRepertoire } from '../../../../app/repertoire';
-import { useAppDispatch } from '../../../../app/store';
 import type { AskedOf } from '../../../../class/useAsked';
 import { useComposer } from '../../../../class/useComposer';
-import { drafted, mended } from '../../draft/draft';
+import { useEdits } from '../../draft/useEdits';
 import { DraftChoice } from './DraftChoice';
 import './compose.css';
 
@@ -38,14 +38,17 @@ export function ProposeDrawer({ session, askedOf, first, onClose }: Props) {
   const [aim, setAim] = useState<Aim>('whole');
   const [proposals, setProposals] = useState<readonly Proposal[]>([]);
   const [draft, setDraft] = useState<Draft | null>(null);
+  /** The class as it was when that was asked. */
+  const [madeFor, setMadeFor] = useState(session);
   const { isBusy, failure, ask, cancel } = useComposer();
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { message } = App.useApp();
   const { forms } = useRepertoire();
 
   const propose = async () => {
     setProposals([]);
     setDraft(null);
+    setMadeFor(session);
     const preferences = { recent: askedOf.recent, level };
     const { slotMinutes, doors, schools, takes } = session;
     await ask(async (composer) => {
@@ -57,12 +60,16 @@ export function ProposeDrawer({ session, askedOf, first, onClose }: Props) {
     });
   };
   const take = (proposal: Proposal) => {
-    dispatch(mended(proposal.edits));
+    if (!edit(proposal.edits, madeFor)) return;
     message.success('Taken. Undo takes it back.');
     onClose();
   };
   const takeDraft = ({ plan }: Draft) => {
-    dispatch(drafted(plan.sections));
+    const edits: EditRequest[] = [
+      { kind: 'sections', sections: plan.sections },
+      { kind: 'head', to: { setAside: [] } },
+    ];
+    if (!edit(edits, madeFor)) return;
     message.success('The draft is on the desk. Undo takes it back.');
     onClose();
   };

@@ -1,17 +1,16 @@
 import { App, Button } from 'antd';
 import type { Aside } from '../../../../../core/session/findings/aside';
 import { api } from '../../../../app/server/api';
-import { useAppDispatch } from '../../../../app/store';
-import { findingBrought } from '../../draft/draft';
+import { useEdits } from '../../draft/useEdits';
 
 /** What was set aside, with its reason and the way back. */
 export function Asides({ asides }: { readonly asides: readonly Aside[] }) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { message } = App.useApp();
   const [letSpeakAgain] = api.useLetSpeakAgainMutation();
   if (asides.length === 0) return null;
   const bring = async ({ finding, rule }: Aside) => {
-    if (!rule) dispatch(findingBrought(finding.key));
+    if (!rule) edit([{ kind: 'mind', key: finding.key }]);
     else if ((await letSpeakAgain({ code: rule.code, movement: rule.movement })).error)
       message.error('The server does not answer, so it stays set aside.');
   };

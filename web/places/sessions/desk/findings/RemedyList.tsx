@@ -1,10 +1,9 @@
 import { App, Button } from 'antd';
-import { ActionCreators } from 'redux-undo';
 import type { Preview, TriedRemedy } from '../../../../../core/session/findings/preview';
 import { minutes } from '../../../../../core/words/clockWords';
-import { useAppDispatch } from '../../../../app/store';
 import { inWords } from '../../../../app/words';
-import { mended } from '../../draft/draft';
+import { useEdits } from '../../draft/useEdits';
+import { useUndo } from '../../draft/useUndo';
 
 /** What a remedy would do, in a few words: "45 s more, 59:10 in all; 2 things gone". */
 export function previewWords({ addsMs, totalMs, gone, appears }: Preview): string {
@@ -24,15 +23,16 @@ interface Props {
 
 /** Remedies that have been tried. Taking one is one step that can be undone. */
 export function RemedyList({ remedies, label, isOld }: Props) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
+  const { undo } = useUndo();
   const { message } = App.useApp();
   const take = (remedy: TriedRemedy) => {
-    dispatch(mended(remedy.edits));
+    if (!edit(remedy.edits)) return;
     message.open({
       content: (
         <>
           {remedy.label}.{' '}
-          <Button size="small" onClick={() => dispatch(ActionCreators.undo())}>
+          <Button size="small" onClick={undo}>
             Undo
           </Button>
         </>

@@ -4,12 +4,11 @@ import { ruleFor } from '../../../../../core/session/findings/aside';
 import type { Finding } from '../../../../../core/session/findings/finding/finding';
 import type { Session } from '../../../../../core/session/plan/session';
 import { api } from '../../../../app/server/api';
-import { useAppDispatch } from '../../../../app/store';
-import { findingSetAside } from '../../draft/draft';
+import { useEdits } from '../../draft/useEdits';
 
 /** Sets a finding aside, with a reason: in this class, or for good. A grave one only here. */
 export function SetAsideForm({ finding, session }: { readonly finding: Finding; readonly session: Session }) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { message } = App.useApp();
   const [setForGood] = api.useSetAsideForGoodMutation();
   const [reason, setReason] = useState('');
@@ -19,7 +18,7 @@ export function SetAsideForm({ finding, session }: { readonly finding: Finding; 
 
   const put = async () => {
     if (said === '') return;
-    if (!isForGood) dispatch(findingSetAside({ key, severity, amount, reason: said }));
+    if (!isForGood) edit([{ kind: 'leave', aside: { key, severity, amount, reason: said } }]);
     else if ((await setForGood(ruleFor(finding, session, said))).error)
       message.error('The server does not answer, so nothing was set aside.');
   };

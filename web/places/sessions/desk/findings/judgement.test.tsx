@@ -4,7 +4,7 @@ import { type Plan, Session } from '../../../../../core/session/plan/session';
 import { classWith, line } from '../../../../../core/testing/cleanClass';
 import { WorkerGone } from '../../../../app/machine/startWorker';
 import { renderDesk } from '../../../../testing/renderDesk';
-import { headChanged } from '../../draft/draft';
+import { edited } from '../../draft/draft';
 import { useJudgement } from './useJudgement';
 
 /** A judge that answers when it is told to, and remembers what it was asked about. */
@@ -54,7 +54,8 @@ test('a class that changes while it is judged is judged once more when that is d
   const { store } = await open();
   await waitFor(() => expect(questions).toHaveLength(1));
   act(() => {
-    for (let minutes = 31; minutes <= 50; minutes += 1) store.dispatch(headChanged({ slotMinutes: minutes }));
+    for (let minutes = 31; minutes <= 50; minutes += 1)
+      store.dispatch(edited({ classId: 'tuesday', edits: [{ kind: 'head', to: { slotMinutes: minutes } }] }));
   });
   expect(questions).toHaveLength(1);
   await act(async () => last().answer());
@@ -71,7 +72,7 @@ test('a judge that dies says so, and another class is judged all the same', asyn
   await waitFor(() => expect(questions).toHaveLength(1));
   await act(async () => last().die());
   await screen.findByText('failed: The work stopped of itself.');
-  act(() => void store.dispatch(headChanged({ slotMinutes: 40 })));
+  act(() => void store.dispatch(edited({ classId: 'tuesday', edits: [{ kind: 'head', to: { slotMinutes: 40 } }] })));
   await waitFor(() => expect(questions).toHaveLength(2));
   await act(async () => last().answer());
   await screen.findByText('judged');

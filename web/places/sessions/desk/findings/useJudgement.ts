@@ -5,12 +5,12 @@ import { type Aside, partAsides } from '../../../../../core/session/findings/asi
 import type { Asked, Finding } from '../../../../../core/session/findings/finding/finding';
 import { inOrder } from '../../../../../core/session/findings/finding/inOrder';
 import type { Tide } from '../../../../../core/session/load/tide';
-import type { Plan, Session } from '../../../../../core/session/plan/session';
+import type { Plan } from '../../../../../core/session/plan/session';
 import { WorkerGone } from '../../../../app/machine/startWorker';
 import { useRepertoire } from '../../../../app/repertoire';
 import { api } from '../../../../app/server/api';
 import { askJudge } from '../../../../class/people/theJudge';
-import { type DeskState, useDeskSelector, useDeskStore } from '../../draft/draftStore';
+import { type DeskState, selectSession, useDeskSelector, useDeskStore } from '../../draft/draftStore';
 
 export interface Findings {
   readonly open: readonly Finding[];
@@ -35,16 +35,14 @@ const NOTHING: ReadonlySet<string> = new Set();
 /** How long until a part that could not be loaded is asked for again, milliseconds. */
 const TRY_AGAIN_AFTER = 3000;
 
-const present = ({ draft }: DeskState): Session | null => draft.book.present;
-
 /** What is judged of the class on the desk: a title or a day changes nothing of it. */
 const judgedPart = createSelector(
-  (state: DeskState) => present(state)?.sections,
-  (state: DeskState) => present(state)?.slotMinutes,
-  (state: DeskState) => present(state)?.doors,
-  (state: DeskState) => present(state)?.breath,
-  (state: DeskState) => present(state)?.schools,
-  (state: DeskState) => present(state)?.takes,
+  (state: DeskState) => selectSession(state)?.sections,
+  (state: DeskState) => selectSession(state)?.slotMinutes,
+  (state: DeskState) => selectSession(state)?.doors,
+  (state: DeskState) => selectSession(state)?.breath,
+  (state: DeskState) => selectSession(state)?.schools,
+  (state: DeskState) => selectSession(state)?.takes,
   (sections, slotMinutes, doors, breath, schools, takes): Plan | null =>
     sections && slotMinutes && doors && breath && schools
       ? { sections, slotMinutes, doors, breath, schools, takes }
@@ -117,7 +115,7 @@ export function useJudgement(asked: Asked, isKnown: boolean): Judgement {
     return () => clearTimeout(timer);
   }, [refused, tryAgain]);
   const plan = useDeskSelector(judgedPart);
-  const setAside = useDeskSelector((state) => present(state)?.setAside);
+  const setAside = useDeskSelector((state) => selectSession(state)?.setAside);
   const findings = useMemo(
     () => (found === null || !plan || !setAside ? null : partAsides(found, plan, setAside, rules ?? [])),
     [found, plan, setAside, rules],

@@ -8,17 +8,18 @@ import {
   UndoOutlined,
 } from '@ant-design/icons';
 import { Button, Input, Tooltip } from 'antd';
-import { memo, useCallback } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ActionCreators } from 'redux-undo';
 import type { Session } from '../../../../../core/session/plan/session';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { lazyPart } from '../../../../app/shell/lazyPart';
 import { useAppDispatch } from '../../../../app/store';
 import type { AskedOf } from '../../../../class/useAsked';
-import { headChanged } from '../../draft/draft';
-import { useDeskSelector } from '../../draft/draftStore';
+import { selectDraft, useDeskSelector } from '../../draft/draftStore';
 import { type Drawer, drawerOpened } from '../../draft/hand';
+import { StepWords } from '../../draft/StepWords';
+import { useEdits } from '../../draft/useEdits';
+import { useUndo } from '../../draft/useUndo';
 import { Editions } from '../compose/Editions';
 import { ClassWhen } from './ClassWhen';
 import { PaperMenu } from './PaperMenu';
@@ -119,43 +120,39 @@ const Teach = memo(function Teach({ id }: { readonly id: string }) {
 
 /** The name of the class, changed in place. */
 const Title = memo(function Title({ value }: { readonly value: string }) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
+  /** Without a name while another is typed; the class keeps the one it had. */
+  const [isBlank, setIsBlank] = useState(false);
+  const write = (title: string) => {
+    setIsBlank(title.trim() === '');
+    if (title.trim() !== '') edit([{ kind: 'head', to: { title } }]);
+  };
   return (
     <Input
       className="class-title name"
       variant="borderless"
-      value={value}
+      value={isBlank ? '' : value}
       maxLength={120}
-      status={value.trim() === '' ? 'error' : ''}
-      onChange={({ target }) => dispatch(headChanged({ title: target.value }))}
+      status={isBlank ? 'error' : ''}
+      placeholder={value}
+      onChange={({ target }) => write(target.value)}
+      onBlur={() => setIsBlank(false)}
       aria-label="Name of the class"
     />
   );
 });
 
 const UndoButtons = memo(function UndoButtons() {
-  const dispatch = useAppDispatch();
-  const canUndo = useDeskSelector(({ draft }) => draft.book.past.length > 0);
-  const canRedo = useDeskSelector(({ draft }) => draft.book.future.length > 0);
+  const { undo, redo } = useUndo();
+  const canUndo = useDeskSelector((state) => (selectDraft(state)?.history.past.length ?? 0) > 0);
+  const canRedo = useDeskSelector((state) => (selectDraft(state)?.history.future.length ?? 0) > 0);
   return (
     <>
-      <Tooltip title="Undo (Ctrl+Z)">
-        <Button
-          type="text"
-          icon={<UndoOutlined />}
-          aria-label="Undo"
-          disabled={!canUndo}
-          onClick={() => dispatch(ActionCreators.undo())}
-        />
+      <Tooltip title={<StepWords of="undo" keys="Ctrl+Z" />}>
+        <Button type="text" icon={<UndoOutlined />} aria-label="Undo" disabled={!canUndo} onClick={undo} />
       </Tooltip>
-      <Tooltip title="Redo (Ctrl+Shift+Z)">
-        <Button
-          type="text"
-          icon={<RedoOutlined />}
-          aria-label="Redo"
-          disabled={!canRedo}
-          onClick={() => dispatch(ActionCreators.redo())}
-        />
+      <Tooltip title={<StepWords of="redo" keys="Ctrl+Shift+Z" />}>
+        <Button type="text" icon={<RedoOutlined />} aria-label="Redo" disabled={!canRedo} onClick={redo} />
       </Tooltip>
     </>
   );

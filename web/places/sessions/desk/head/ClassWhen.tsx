@@ -2,12 +2,12 @@ import { InputNumber, Select } from 'antd';
 import equal from 'fast-deep-equal';
 import { memo } from 'react';
 import { USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
+import type { ClassHead } from '../../../../../core/session/edit/edit';
 import type { Session } from '../../../../../core/session/plan/session';
 import { USUAL_DOORS } from '../../../../../core/session/plan/slotTime';
 import { api } from '../../../../app/server/api';
 import { lazyPart } from '../../../../app/shell/lazyPart';
-import { useAppDispatch } from '../../../../app/store';
-import { headChanged } from '../../draft/draft';
+import { useEdits } from '../../draft/useEdits';
 import { SchoolsButton } from './SchoolsButton';
 
 /** Days and times are chosen from a calendar that is large: it comes once the class stands. */
@@ -29,9 +29,9 @@ export const ClassWhen = memo(function ClassWhen({
   breath,
   schools,
 }: Props) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { data: groups } = api.useGroupsQuery();
-  const change = (heading: Parameters<typeof headChanged>[0]) => dispatch(headChanged(heading));
+  const change = (to: Partial<ClassHead>) => void edit([{ kind: 'head', to }]);
   const group = groups?.find(({ id }) => id === groupId) ?? null;
   // A class that is done as its group is taught, or as usual, goes on so with another group.
   const choose = (chosen: string) => {

@@ -5,9 +5,8 @@ import type { Group } from '../../../../../core/group/group';
 import { type Schools, USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
 import { schoolsWords } from '../../../../../core/movement/adapt/schoolWords';
 import { api } from '../../../../app/server/api';
-import { useAppDispatch } from '../../../../app/store';
 import { SchoolQuestions } from '../../../../fields/SchoolQuestions';
-import { headChanged } from '../../draft/draft';
+import { useEdits } from '../../draft/useEdits';
 
 interface Props {
   readonly schools: Schools;
@@ -38,8 +37,8 @@ export const SchoolsButton = memo(function SchoolsButton({ schools, group }: Pro
 });
 
 function SchoolsForm({ schools, group }: Props) {
-  const dispatch = useAppDispatch();
-  const answer = (to: Schools) => dispatch(headChanged({ schools: to }));
+  const edit = useEdits();
+  const answer = (to: Schools) => void edit([{ kind: 'head', to: { schools: to } }]);
   return (
     <div className="schools-form">
       <SchoolQuestions schools={schools} onAnswer={answer} />

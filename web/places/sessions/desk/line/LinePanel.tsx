@@ -10,9 +10,8 @@ import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { scriptRoom } from '../../../../../core/session/words/lineSpeech';
 import { useRepertoire } from '../../../../app/repertoire';
-import { useAppDispatch } from '../../../../app/store';
-import { lineAltered, lineNoted, lineScripted } from '../../draft/draft';
 import { useDeskSelector } from '../../draft/draftStore';
+import { useEdits } from '../../draft/useEdits';
 import { Noticed } from '../findings/Noticed';
 import type { NoticedProps } from '../findings/noticedProps';
 import { MovementFields } from './MovementFields';
@@ -46,12 +45,18 @@ export const LinePanel = memo(function LinePanel({ timeline, ...noticed }: Props
 
 function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly timeline: Timeline } & NoticedProps) {
   const repertoire = useRepertoire();
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { id } = item;
-  const note = useCallback((said: string) => dispatch(lineNoted({ id, note: said })), [dispatch, id]);
+  const note = useCallback(
+    (said: string) => void edit([{ kind: 'change', itemId: id, to: { note: said } }]),
+    [edit, id],
+  );
   const time = lineTimes(timeline).get(id);
   const room = time ? scriptRoom(item, timeline, time) : null;
-  const script = useCallback((said: string) => dispatch(lineScripted({ id, script: said })), [dispatch, id]);
+  const script = useCallback(
+    (said: string) => void edit([{ kind: 'change', itemId: id, to: { script: said } }]),
+    [edit, id],
+  );
   const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
   return (
     <>
@@ -152,13 +157,13 @@ const Keys = () => (
 /** A line keeps the version of a movement it was made with until told otherwise. */
 function NewerVersion({ item, movement }: { readonly item: MovementItem; readonly movement: Movement }) {
   const repertoire = useRepertoire();
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const newest = repertoire.newest(movement.id);
   if (!newest || newest.id === movement.id) return null;
   return (
     <p className="line-newer">
       {usualName(movement)} has been changed since.{' '}
-      <Button size="small" onClick={() => dispatch(lineAltered({ id: item.id, to: { movementId: newest.id } }))}>
+      <Button size="small" onClick={() => edit([{ kind: 'change', itemId: item.id, to: { movementId: newest.id } }])}>
         Take the new version
       </Button>
     </p>

@@ -1,4 +1,3 @@
-import { nanoid } from '@reduxjs/toolkit';
 import { Button, Checkbox, Segmented } from 'antd';
 import { memo, useCallback, useMemo } from 'react';
 import { Link } from 'react-router';
@@ -9,7 +8,6 @@ import { type Movement, usualName } from '../../../../../core/movement/schema/mo
 import { firstSide, sidesOffered } from '../../../../../core/movement/schema/pass';
 import { writtenSide } from '../../../../../core/movement/walk/cycleFor';
 import { cycleStrip } from '../../../../../core/movement/walk/strip';
-import { stepLines, stepsBlock } from '../../../../../core/session/edit/teachSteps';
 import { adaptMovement } from '../../../../../core/session/plan/adaptMovement';
 import type { Block } from '../../../../../core/session/plan/block';
 import { FACINGS, facingWords } from '../../../../../core/session/plan/line/facing';
@@ -17,10 +15,9 @@ import type { MovementItem } from '../../../../../core/session/plan/session';
 import { lineTimes, segmentsOf } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { scriptRoom } from '../../../../../core/session/words/lineSpeech';
-import { useAppDispatch } from '../../../../app/store';
 import { InMyWords, type SecondsOf } from '../../../../class/InMyWords';
 import { Footprints } from '../../../../drawing/Footprints';
-import { lineAltered, lineInSteps } from '../../draft/draft';
+import { useEdits } from '../../draft/useEdits';
 import { ChoiceField } from './ChoiceField';
 import { DepthFields } from './DepthFields';
 import { EndsFields } from './EndsFields';
@@ -73,14 +70,11 @@ export const MovementFields = memo(function MovementFields({
   schools,
   deepest,
 }: Props) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const { id } = item;
   // The same as long as the line is: only the fields whose own value has changed are drawn anew.
-  const change: Change = useCallback((to) => dispatch(lineAltered({ id, to })), [dispatch, id]);
-  const inSteps = () => {
-    const lines = stepLines(item, movement, () => nanoid(8));
-    dispatch(lineInSteps({ id, lines, block: stepsBlock(movement, nanoid(8)) }));
-  };
+  const change: Change = useCallback((to) => void edit([{ kind: 'change', itemId: id, to }]), [edit, id]);
+  const inSteps = () => edit([{ kind: 'stages', itemId: id }]);
   const { sides } = movement.laterality;
   const written = writtenSide(movement);
   const times = lineTimes(timeline).get(id);

@@ -4,8 +4,8 @@ import { explainItem, type MinutesPart } from '../../../../../core/session/repor
 import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import { partKind } from '../../../../../core/session/timeline/partKind';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
+import { breathsPerMinute } from '../../../../../core/words/breathsPerMinute';
 import { minutes } from '../../../../../core/words/clockWords';
-import { breathsPerMinute } from '../../../../app/words';
 
 const KIND_WORDS: Readonly<Record<MinutesPart['kind'], string>> = {
   naming: 'Naming it',

@@ -1,4 +1,3 @@
-import { nanoid } from '@reduxjs/toolkit';
 import { AutoComplete } from 'antd';
 import { memo, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -6,15 +5,14 @@ import { tellingMoment } from '../../../../../core/movement/sample/tellingMoment
 import type { Movement } from '../../../../../core/movement/schema/movement';
 import { writtenSide } from '../../../../../core/movement/walk/cycleFor';
 import { Block } from '../../../../../core/session/plan/block';
-import { freshLines, type LineSet } from '../../../../../core/session/plan/lineSet';
+import type { LineSet } from '../../../../../core/session/plan/lineSet';
 import type { Section } from '../../../../../core/session/plan/session';
 import { minutes } from '../../../../../core/words/clockWords';
+import { sectionWord } from '../../../../../core/words/sectionWord';
 import { useRepertoire } from '../../../../app/repertoire';
-import { useAppDispatch } from '../../../../app/store';
-import { sectionWord } from '../../../../app/words';
 import { Figure } from '../../../../drawing/figure/Figure';
-import { linesPut } from '../../draft/draft';
-import { useDeskSelector } from '../../draft/draftStore';
+import { selectSession, useDeskSelector } from '../../draft/draftStore';
+import { useEdits } from '../../draft/useEdits';
 import { type Offer, offersFor } from './offersFor';
 
 interface Props {
@@ -34,11 +32,11 @@ function asLines({ items, title }: Offer): LineSet {
 /** A field at the end of a section that reads a line as it would be written on paper, and shows how it understood it. */
 export const AddLine = memo(function AddLine({ section, kind }: Props) {
   const repertoire = useRepertoire();
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const navigate = useNavigate();
   const [text, setText] = useState('');
   // As long as nothing is typed the class does not matter here.
-  const session = useDeskSelector(({ draft }) => (text === '' ? null : draft.book.present));
+  const session = useDeskSelector((state) => (text === '' ? null : selectSession(state)));
 
   const offers = useMemo(
     () => (session ? offersFor(text, session, section, repertoire) : []),
@@ -55,8 +53,7 @@ export const AddLine = memo(function AddLine({ section, kind }: Props) {
       return;
     }
     // However many lines it is, it is one step.
-    dispatch(linesPut({ at: { section, index }, lines: freshLines(asLines(offer), () => nanoid(8)) }));
-    setText('');
+    if (edit([{ kind: 'paste', at: { section, index }, lines: asLines(offer) }])) setText('');
   };
 
   return (

@@ -2,8 +2,8 @@ import { CopyOutlined, DeleteOutlined } from '@ant-design/icons';
 import { Button, Checkbox } from 'antd';
 import { memo } from 'react';
 import { useAppDispatch } from '../../../../app/store';
-import { lineDoubled, lineRemoved } from '../../draft/draft';
 import { chosenToo } from '../../draft/hand';
+import { useEdits } from '../../draft/useEdits';
 
 interface Props {
   readonly id: string;
@@ -14,6 +14,7 @@ interface Props {
 /** What can be done to a whole line by a tap. */
 export const LineActs = memo(function LineActs({ id, title, isChosen }: Props) {
   const dispatch = useAppDispatch();
+  const edit = useEdits();
   return (
     <div className="line-acts">
       <Checkbox
@@ -28,7 +29,7 @@ export const LineActs = memo(function LineActs({ id, title, isChosen }: Props) {
         icon={<CopyOutlined />}
         tabIndex={-1}
         aria-label={`Duplicate ${title}`}
-        onClick={() => dispatch(lineDoubled(id))}
+        onClick={() => edit([{ kind: 'double', itemId: id }])}
       />
       <Button
         type="text"
@@ -36,7 +37,7 @@ export const LineActs = memo(function LineActs({ id, title, isChosen }: Props) {
         icon={<DeleteOutlined />}
         tabIndex={-1}
         aria-label={`Remove ${title}`}
-        onClick={() => dispatch(lineRemoved(id))}
+        onClick={() => edit([{ kind: 'remove', itemIds: [id] }])}
       />
     </div>
   );

@@ -1,12 +1,11 @@
 import { InputNumber } from 'antd';
 import { memo } from 'react';
 import type { Movement } from '../../../../../core/movement/schema/movement';
-import { lineAmount, withAmount } from '../../../../../core/session/plan/lineAmount';
+import { lineAmount } from '../../../../../core/session/plan/lineAmount';
 import { matchItem } from '../../../../../core/session/plan/matchItem';
 import type { Item, MovementItem } from '../../../../../core/session/plan/session';
 import { amountSaid, countWords } from '../../../../../core/session/report/countWords';
-import { useAppDispatch } from '../../../../app/store';
-import { lineChanged } from '../../draft/draft';
+import { useEdits } from '../../draft/useEdits';
 
 /** How the count reads, so that "each side" is never in doubt. */
 function CountNote({
@@ -38,10 +37,10 @@ interface Props {
 
 /** The count of a line, changed in place, with what it counts. */
 export const LineCount = memo(function LineCount({ item, movement, title, total }: Props) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const setAmount = (value: number | null) => {
     if (value === null || value <= 0) return;
-    dispatch(lineChanged({ id: item.id, item: withAmount(item, value) }));
+    edit([{ kind: 'amount', itemId: item.id, amount: value }]);
   };
   return (
     <div className="line-count">

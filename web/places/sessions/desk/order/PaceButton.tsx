@@ -2,10 +2,9 @@ import { Button, InputNumber, Popover, Select } from 'antd';
 import { memo } from 'react';
 import type { LedBy } from '../../../../../core/session/plan/line/ledBy';
 import type { Pace } from '../../../../../core/timing/pace';
-import { useAppDispatch } from '../../../../app/store';
 import { LED_WORDS } from '../../../../class/words/ledWords';
 import { paceSaid } from '../../../../class/words/sectionWords';
-import { leadChanged, paceChanged } from '../../draft/draft';
+import { useEdits } from '../../draft/useEdits';
 
 interface Props {
   readonly index: number;
@@ -17,7 +16,7 @@ interface Props {
 
 /** The breath pace of a section, opened to be changed. */
 export const PaceButton = memo(function PaceButton({ index, word, pace, led }: Props) {
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const field = (label: string, key: keyof Pace, min: number, max: number, step: number, unit: string) => (
     <div>
       {label}
@@ -27,7 +26,7 @@ export const PaceButton = memo(function PaceButton({ index, word, pace, led }: P
         max={max}
         step={step}
         onChange={(value) =>
-          value !== null && dispatch(paceChanged({ section: index, pace: { ...pace, [key]: value } }))
+          value !== null && edit([{ kind: 'section', section: index, to: { pace: { ...pace, [key]: value } } }])
         }
         aria-label={`${word}: ${label.toLowerCase()}, ${unit}`}
       />
@@ -44,7 +43,7 @@ export const PaceButton = memo(function PaceButton({ index, word, pace, led }: P
         <Select<LedBy>
           value={led}
           options={LED_WORDS}
-          onChange={(ledBy) => dispatch(leadChanged({ section: index, ledBy }))}
+          onChange={(ledBy) => edit([{ kind: 'section', section: index, to: { ledBy } }])}
           aria-label={`${word}: what leads it`}
         />
       </div>

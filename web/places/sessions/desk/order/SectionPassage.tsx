@@ -12,7 +12,7 @@ import { classSeconds } from '../../../../../core/session/plan/slotTime';
 import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { minutes } from '../../../../../core/words/clockWords';
-import { sectionWord } from '../../../../app/words';
+import { sectionWord } from '../../../../../core/words/sectionWord';
 import { BlockHead } from '../../blocks/BlockHead';
 import { type DeskState, selectSession, useDeskSelector } from '../../draft/draftStore';
 import { linesWithin } from '../../passages/linesWithin';

@@ -6,9 +6,8 @@ import { type Movement, usualName } from '../../../../../core/movement/schema/mo
 import type { Section } from '../../../../../core/session/plan/session';
 import type { SettleLine, SettleRoutine } from '../../../../../core/session/plan/settleRoutine';
 import { useRepertoire } from '../../../../app/repertoire';
-import { useAppDispatch } from '../../../../app/store';
 import { settleSaid } from '../../../../class/words/sectionWords';
-import { settleChanged } from '../../draft/draft';
+import { useEdits } from '../../draft/useEdits';
 import './settle.css';
 
 interface Props {
@@ -53,7 +52,7 @@ const asLine = ({ id, count }: Movement): SettleLine => ({ movementId: id, count
 
 function SettleForm({ section, settle }: Omit<Props, 'word'>) {
   const repertoire = useRepertoire();
-  const dispatch = useAppDispatch();
+  const edit = useEdits();
   const movements = useMemo(() => likely(repertoire.movements), [repertoire]);
   // What is said already stays in the list, also where it is out of sight or has a newer version.
   const there = (settle?.lines ?? []).flatMap(({ movementId }) => repertoire.find(movementId) ?? []);
@@ -61,7 +60,7 @@ function SettleForm({ section, settle }: Omit<Props, 'word'>) {
     value: movement.id,
     label: usualName(movement),
   }));
-  const say = (to: Section['settle']) => dispatch(settleChanged({ section, settle: to }));
+  const say = (to: Section['settle']) => void edit([{ kind: 'section', section, to: { settle: to } }]);
   const [usual] = movements;
 
   const choose = (when: When) => {

@@ -128,17 +128,22 @@ function movementOffers(
   });
 }
 
-/** What can be done with words that name nothing: a talk with them, a movement of that name. */
-function otherwise(text: string, name: string): Offer[] {
-  const note = text.trim().slice(0, 400);
+/** Seconds of a talk that names none. */
+const TALK_SECONDS = 60;
+
+/** What can be done with words that name nothing: a talk with them, for as long as they say; a movement of that name. */
+function otherwise(text: string, { name, amount }: Written): readonly [Offer, ...Offer[]] {
+  const isTimed = amount?.unit === 'seconds' && name !== '';
+  const note = (isTimed ? name : text.trim()).slice(0, 400);
+  const seconds = isTimed ? clamp(Math.round(amount.value), { min: 1, max: 3600 }) : TALK_SECONDS;
   return [
     {
       key: 'talk with these words',
-      items: [newPause('talk', 'talk', 60, note)],
+      items: [newPause('talk', 'talk', seconds, note)],
       title: PAUSE_WORDS.talk,
-      reading: `a minute: “${note}”`,
+      reading: `${seconds === TALK_SECONDS ? 'a minute' : minutes(seconds * 1000)}: “${note}”`,
       cautions: '',
-      ms: 60_000,
+      ms: seconds * 1000,
       movement: null,
       newName: null,
     },
@@ -146,14 +151,17 @@ function otherwise(text: string, name: string): Offer[] {
       key: 'new movement',
       items: [],
       title: 'A new movement',
-      reading: `named “${name}”, made in the repertoire`,
+      reading: `named “${name || text.trim()}”, made in the repertoire`,
       cautions: '',
       ms: 0,
       movement: null,
-      newName: name,
+      newName: name || text.trim(),
     },
   ];
 }
+
+/** From this share of its words on that are not understood, a line is a talk sooner than a movement. */
+const STRANGE_SHARE = 0.5;
 
 /**
  * What a typed line could mean, each with the time it would take in this section; there is always something, so that Enter never does
@@ -174,9 +182,12 @@ export function offersFor(text: string, session: Session, section: number, reper
   const found = repertoire.search(name, passage.kind).slice(0, OFFERED);
   if (found.length > 0 || forms.length > 0)
     return [...found.flatMap((movement) => movementOffers(movement, written, [], around)), ...forms];
-  const nearest = repertoire.search.nearest(line.name || text, passage.kind).slice(0, NEAREST);
-  return [
-    ...nearest.flatMap(({ movement, unmatched }) => movementOffers(movement, line, unmatched, around)),
-    ...otherwise(text, line.name || text.trim()),
-  ];
+  const asked = line.name || text;
+  const nearest = repertoire.search.nearest(asked, passage.kind).slice(0, NEAREST);
+  const movements = nearest.flatMap(({ movement, unmatched }) => movementOffers(movement, line, unmatched, around));
+  const [talk, ...others] = otherwise(text, line);
+  const words = asked.split(/\s+/).length;
+  const isStrange = (nearest[0]?.unmatched.length ?? words) >= STRANGE_SHARE * words;
+  // Enter takes what comes first.
+  return isStrange ? [talk, ...movements, ...others] : [...movements, talk, ...others];
 }

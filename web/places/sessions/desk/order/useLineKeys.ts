@@ -1,60 +1,18 @@
-import { nanoid } from '@reduxjs/toolkit';
 import type { KeyboardEvent } from 'react';
-import { clamp } from 'remeda';
-import { sidesOffered } from '../../../../../core/movement/schema/pass';
+import type { ClassEdit } from '../../../../../core/session/edit/edit';
 import { takeLines } from '../../../../../core/session/edit/editLines';
-import { type LinePlace, neighbourPlace, placeOf } from '../../../../../core/session/edit/editPlan';
-import { Block } from '../../../../../core/session/plan/block';
-import { newPause, steppedCount } from '../../../../../core/session/plan/defaults';
-import { freshLines } from '../../../../../core/session/plan/lineSet';
-import { matchItem } from '../../../../../core/session/plan/matchItem';
-import type { Item, MovementItem } from '../../../../../core/session/plan/session';
-import { type Repertoire, useRepertoire } from '../../../../app/repertoire';
+import { type LinePlace, placeOf } from '../../../../../core/session/edit/editPlan';
+import type { Item } from '../../../../../core/session/plan/session';
 import { useAppDispatch } from '../../../../app/store';
-import {
-  lineAdded,
-  lineChanged,
-  lineDoubled,
-  lineMoved,
-  lineRemoved,
-  linesGrouped,
-  linesPut,
-  linesRemoved,
-  linesShifted,
-} from '../../draft/draft';
 import { selectChosen, selectSession, useDeskStore } from '../../draft/draftStore';
 import { taken } from '../../draft/hand';
+import { useEdits } from '../../draft/useEdits';
 import { carriedLines, carry } from '../../passages/carriedLines';
 import { focusLine, focusNeighbour, heirOf } from '../../selection/lineFocus';
 import { useChoosing } from '../../selection/useChoosing';
 
-/** Seconds that one key adds to a rest or a talk. */
-const SECONDS_STEP = 10;
-
-/** A line with its sides taken the next way its movement offers; itself where there is nothing to choose. */
-export function turnSides(item: Item, repertoire: Repertoire): Item {
-  const movement = item.kind === 'movement' ? repertoire.find(item.movementId) : undefined;
-  if (item.kind !== 'movement' || !movement) return item;
-  const offered = sidesOffered(movement.laterality);
-  return { ...item, sides: offered[(offered.indexOf(item.sides) + 1) % offered.length] ?? 'usual' };
-}
-
-/** A line with its count one step up or down, by its movement's own step. */
-export function stepLine(item: Item, direction: 1 | -1, repertoire: Repertoire): Item {
-  const stepSeconds = (pause: Exclude<Item, MovementItem>): Item => ({
-    ...pause,
-    seconds: clamp(pause.seconds + direction * SECONDS_STEP, { min: SECONDS_STEP, max: 3600 }),
-  });
-  return matchItem<Item>(item, {
-    movement: (line) => {
-      const movement = repertoire.find(line.movementId);
-      return movement ? { ...line, count: steppedCount(movement, line.count, direction) } : line;
-    },
-    rest: stepSeconds,
-    talk: stepSeconds,
-    clock: stepSeconds,
-  });
-}
+/** Seconds of a rest that a key puts in. */
+const REST_SECONDS = 30;
 
 interface Hand {
   readonly item: Item;
@@ -63,7 +21,7 @@ interface Hand {
 
 /** What the keys do to the line that has the keyboard. Answers the handler for the whole running order. */
 export function useLineKeys() {
-  const repertoire = useRepertoire();
+  const edit = useEdits();
   const chosen = useChoosing();
   const store = useDeskStore();
   const dispatch = useAppDispatch();
@@ -74,41 +32,27 @@ export function useLineKeys() {
     return { session: selectSession(state), ids: selectChosen(state) };
   };
 
-  /** Puts a changed line in its place; where nothing changed there is nothing to undo. */
-  const change = (item: Item, next: Item) => {
-    if (JSON.stringify(next) !== JSON.stringify(item)) dispatch(lineChanged({ id: item.id, item: next }));
-  };
-  const step = ({ item }: Hand, direction: 1 | -1) => change(item, stepLine(item, direction, repertoire));
-  const move = ({ item }: Hand, direction: 1 | -1) => {
-    const { session, ids } = now();
-    const to = session && neighbourPlace(session, item.id, direction);
-    if (ids.has(item.id)) dispatch(linesShifted({ ids: [...ids], direction }));
-    else if (to) dispatch(lineMoved({ id: item.id, to }));
-    focusLine(item.id);
-  };
-  const double = ({ item }: Hand) => {
-    const copy = nanoid(8);
-    dispatch(lineDoubled(item.id, copy));
-    focusLine(copy);
-  };
-  const restAfter = ({ place }: Hand) => {
-    const id = nanoid(8);
-    dispatch(lineAdded({ at: { ...place, index: place.index + 1 }, item: newPause('rest', id, 30) }));
+  const move = ({ item: { id } }: Hand, direction: 1 | -1) => {
+    const { ids } = now();
+    edit([ids.has(id) ? { kind: 'shift', itemIds: [...ids], direction } : { kind: 'nudge', itemId: id, direction }]);
     focusLine(id);
   };
+  /** Goes on with the first line that was put in. */
+  const focusFirst = (edits: readonly ClassEdit[] | null) => {
+    const [first] = edits ?? [];
+    if (first?.kind === 'add') focusLine(first.item.id);
+    if (first?.kind === 'put') focusLine(first.lines.items[0]?.id ?? '');
+  };
+  const after = ({ place }: Hand): LinePlace => ({ ...place, index: place.index + 1 });
   /** What a key is meant for: the lines that are chosen, where this is one of them. */
   const meant = ({ item }: Hand): ReadonlySet<string> => (now().ids.has(item.id) ? now().ids : new Set([item.id]));
   const group = (hand: Hand) => {
-    const ids = [...meant(hand)];
-    dispatch(linesGrouped({ ids, block: Block.parse({ id: nanoid(8), rounds: 2, roundRest: 20 }) }));
+    edit([{ kind: 'together', itemIds: [...meant(hand)], as: { rounds: 2, roundRest: 20 } }]);
     chosen.letGo();
   };
-  const putIn = ({ place }: Hand) => {
+  const putIn = (hand: Hand) => {
     const carried = carriedLines();
-    if (!carried) return;
-    const lines = freshLines(carried.lines, () => nanoid(8));
-    dispatch(linesPut({ at: { ...place, index: place.index + 1 }, lines }));
-    focusLine(lines.items[0]?.id ?? '');
+    if (carried) focusFirst(edit([{ kind: 'paste', at: after(hand), lines: carried.lines }]));
   };
   const chooseOn = ({ item }: Hand, direction: 1 | -1) => {
     if (now().ids.size === 0) chosen.toggle(item.id);
@@ -118,22 +62,22 @@ export function useLineKeys() {
   const remove = (hand: Hand) => {
     const ids = meant(hand);
     const heir = heirOf(hand.item.id, ids);
-    dispatch(ids.size > 1 ? linesRemoved([...ids]) : lineRemoved(hand.item.id));
+    edit([{ kind: 'remove', itemIds: [...ids] }]);
     dispatch(taken(heir));
     if (heir) focusLine(heir);
   };
 
-  const keys: Readonly<Record<string, (hand: Hand) => void>> = {
+  const keys: Readonly<Record<string, (hand: Hand) => unknown>> = {
     ArrowDown: ({ item }) => focusNeighbour(item.id, 1),
     ArrowUp: ({ item }) => focusNeighbour(item.id, -1),
     'Alt+ArrowDown': (hand) => move(hand, 1),
     'Alt+ArrowUp': (hand) => move(hand, -1),
-    '+': (hand) => step(hand, 1),
-    '=': (hand) => step(hand, 1),
-    '-': (hand) => step(hand, -1),
-    s: ({ item }) => change(item, turnSides(item, repertoire)),
-    d: double,
-    r: restAfter,
+    '+': ({ item }) => edit([{ kind: 'step', itemId: item.id, direction: 1 }]),
+    '=': ({ item }) => edit([{ kind: 'step', itemId: item.id, direction: 1 }]),
+    '-': ({ item }) => edit([{ kind: 'step', itemId: item.id, direction: -1 }]),
+    s: ({ item }) => edit([{ kind: 'turn', itemId: item.id }]),
+    d: ({ item }) => focusFirst(edit([{ kind: 'double', itemId: item.id }])),
+    r: (hand) => focusFirst(edit([{ kind: 'pause', at: after(hand), pause: 'rest', seconds: REST_SECONDS }])),
     a: ({ place }) => document.querySelector<HTMLElement>(`#add-to-${place.section}`)?.focus(),
     Enter: () => document.querySelector<HTMLElement>('.line-panel input')?.focus(),
     ' ': ({ item }) => chosen.toggle(item.id),

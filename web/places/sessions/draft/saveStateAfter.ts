@@ -1,8 +1,8 @@
 import { Conflict, Problem } from '../../../../core/formats/api/api';
-import type { Standing } from './draft';
+import type { SaveState } from './draft';
 
-/** What an answer that is no success means for a class. */
-export function standingAfter(error: unknown): Standing {
+/** How a class is saved after an answer that is no success. */
+export function saveStateAfter(error: unknown): SaveState {
   const { status, data } = (typeof error === 'object' && error !== null ? error : {}) as {
     status?: unknown;
     data?: unknown;

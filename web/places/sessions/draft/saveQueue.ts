@@ -1,0 +1,72 @@
+import type { ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
+import { api } from '../../../app/server/api';
+import { forgetSaved } from '../../../class/kept/keptDraft';
+import { type ClassDraft, type Drafts, revisionSet, type SaveState, saveStateChanged } from './draft';
+import { saveStateAfter } from './saveStateAfter';
+
+/** How long after the last change a save is sent, and how long until it is tried again when the server is away. */
+const SAVE_AFTER_MS = 500;
+const TRY_AGAIN_AFTER_MS = 2000;
+
+/** Whether a save that ended so is sent again and again until it is taken. */
+const isTriedAgain = ({ kind }: SaveState): boolean => kind === 'away' || kind === 'failing';
+
+/** What the saves of a class read and say. */
+export interface SaveStore {
+  readonly getState: () => { readonly draft: Drafts };
+  readonly dispatch: ThunkDispatch<unknown, unknown, UnknownAction>;
+}
+
+/**
+ * The saves of one class, one after the other: each with the class as it then is and the revision the last answer gave. It goes on
+ * whatever lies open, until the class is saved, refused or in conflict.
+ */
+export class SaveQueue {
+  #timer: ReturnType<typeof setTimeout> | undefined;
+  #isSending = false;
+
+  constructor(
+    private readonly classId: string,
+    private readonly store: SaveStore,
+  ) {}
+
+  /** The class has changed: it is sent when nothing more has changed for a while. */
+  changed(): void {
+    const draft = this.#draft();
+    if (!draft || draft.saveState.kind === 'conflict') return;
+    if (!isTriedAgain(draft.saveState)) this.#say({ kind: 'unsaved' });
+    this.#sendAfter(SAVE_AFTER_MS);
+  }
+
+  #draft(): ClassDraft | undefined {
+    return this.store.getState().draft.classes[this.classId];
+  }
+
+  #say(saveState: SaveState): void {
+    this.store.dispatch(saveStateChanged({ classId: this.classId, saveState }));
+  }
+
+  #sendAfter(ms: number): void {
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.#send(), ms);
+  }
+
+  async #send(): Promise<void> {
+    const draft = this.#draft();
+    // What changes while a save is on its way is sent after its answer, over the revision that gives.
+    if (this.#isSending || !draft || draft.saveState.kind === 'conflict' || draft.saveState.kind === 'saved') return;
+    this.#isSending = true;
+    if (!isTriedAgain(draft.saveState)) this.#say({ kind: 'saving' });
+    const session = draft.history.present;
+    const answer = await this.store.dispatch(api.endpoints.saveSession.initiate({ session, revision: draft.revision }));
+    this.#isSending = false;
+    if (answer.data) forgetSaved(session);
+    const isLatest = this.#draft()?.history.present === session;
+    const saveState: SaveState = answer.data ? { kind: isLatest ? 'saved' : 'unsaved' } : saveStateAfter(answer.error);
+    this.store.dispatch(
+      revisionSet({ classId: this.classId, revision: answer.data?.revision ?? draft.revision, saveState }),
+    );
+    if (isTriedAgain(saveState)) this.#sendAfter(TRY_AGAIN_AFTER_MS);
+    else if (!isLatest && saveState.kind !== 'conflict') this.#sendAfter(SAVE_AFTER_MS);
+  }
+}
