@@ -1,5 +1,5 @@
 import type { FindMovement } from '../core/movement/schema/movement';
-import { type ClassLog, loggedItems } from '../core/record/classLog';
+import { type ClassLog, loggedItems, newRecord } from '../core/record/classLog';
 import { advance } from '../core/record/running/advance';
 import { changeTempo, onceMore, skip, togglePause } from '../core/record/running/steer';
 import { beginTeaching } from '../core/record/standing/teaching';
@@ -80,17 +80,13 @@ export function demoLog(session: Session, find: FindMovement): ClassLog | null {
   teaching = run(skip(timeline, teaching), timeline.totalMs);
 
   const started = Date.parse(`${session.date}T${session.startsAt}:00Z`);
-  return {
+  return newRecord({
     id: `${session.id}-taught`,
-    sessionId: session.id,
     startedAt: new Date(started).toISOString(),
     endedAt: new Date(started + teaching.wallMs).toISOString(),
     plan: session,
     items: loggedItems(session, timeline, teaching, find),
     attendance: how.attendance,
     notes: how.notes,
-    stops: [],
-    answered: [],
-    letGo: [],
-  };
+  });
 }

@@ -9,6 +9,19 @@ import { shippedRepertoire } from '../server/shippedRepertoire';
 /** Lines as they are scribbled, and what they must be understood as: in which section, which movement, how much of it. */
 const TABLE: readonly (readonly [role: Role, text: string, what: string, amount: string])[] = [
   ['main', 'standing post 5 min', 'standing-post', 'clock 300 (as many as fit into 5:00)'],
+  [
+    'cool-down',
+    'calf stretch 3 times in all',
+    'calf-stretch',
+    '20 x2 (3 in all don’t share out over 2, 2 times 20 seconds)',
+  ],
+  ['cool-down', 'calf stretch 2-3 times', 'calf-stretch', '20 x3 (3 times 20 seconds)'],
+  ['warm-up', 'neck tilts 0', 'neck-tilts', '15 (0 can’t be counted, so its usual count)'],
+  ['main', 'cloud hands 0', 'cloud-hands', '3 (0 can’t be counted, so its usual count)'],
+  ['main', 'brush knee 6 each side', 'brush-knee', '12 (6 a side, 12 in all)'],
+  ['main', 'brush knee 6 a side', 'brush-knee', '12 (6 a side, 12 in all)'],
+  ['main', 'brush knee 4-6 a side', 'brush-knee', '10 8..12 (4 to 6 a side, 8 to 12 in all)'],
+  ['main', 'cloud hands 6 each side', 'cloud-hands', '6'],
   ['main', 'cloud hands 45 seconds', 'cloud-hands', 'clock 45 (as many as fit into 0:45)'],
   ['opening', 'rest 1:30', 'rest', '90'],
   ['opening', 'rest one minute', 'rest', '60'],

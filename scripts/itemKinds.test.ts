@@ -48,11 +48,13 @@ test('a new kind of line breaks the build at every place that must know it', () 
       'core/session/report/cueSheet.ts',
       'core/session/report/compareClasses.ts',
       'core/session/fit/hindrances.ts',
-      // how it looks and what keys do to it
+      // what an edit may change of it, what a step is, what is said of it
+      'core/session/edit/applyEdits.ts',
+      'core/session/edit/amounts.ts',
+      'core/session/edit/describeEdits.ts',
+      // how it looks
       'web/places/sessions/desk/order/Line.tsx',
       'web/places/sessions/desk/order/LineCount.tsx',
-      'web/places/sessions/desk/order/useLineKeys.ts',
-      'web/places/sessions/desk/compose/changeWords.ts',
       'web/places/sessions/desk/compose/DraftChoice.tsx',
       'web/places/sessions/compare/ComparePage.tsx',
     ]),

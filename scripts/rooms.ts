@@ -116,6 +116,8 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'web/hall',
     'web/course',
     'web/places/sessions/draft',
+    'web/places/sessions/draft/undo',
+    'web/places/sessions/draft/versions',
     'web/places/sessions/passages',
     'web/places/sessions/selection',
     'web/places/sessions/blocks',

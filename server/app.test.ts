@@ -174,7 +174,7 @@ describe('saving', () => {
 
   test('a new class is there by its id; a second one of that id, a foreign address and an unknown movement change nothing', async () => {
     const { session } = await tonight();
-    const fresh = { ...session, id: 'thursday-noon', title: 'Thursday noon' };
+    const fresh = { ...session, id: 'thursday-noon', title: 'Thursday noon', course: null };
     expect((await house.ask('POST', '/api/sessions', { session: fresh })).status).toBe(201);
     const found = StoredSession.parse(await (await house.ask('GET', '/api/sessions/thursday-noon')).json());
     expect(found).toMatchObject({ revision: 1, session: fresh });
@@ -199,7 +199,7 @@ describe('saving', () => {
     const ask = async (n: number) => {
       const before = house.contents();
       const answer = await house.ask('POST', '/api/sessions', {
-        session: { ...session, id: `full-${n}00`, sections: long },
+        session: { ...session, id: `full-${n}00`, sections: long, course: null },
       });
       return { answer, isSame: house.contents() === before };
     };
@@ -227,7 +227,12 @@ describe('saving', () => {
 describe('the log', () => {
   test('a recorded class comes back whole and takes notes', async () => {
     const logged = ClassLog.parse(await (await house.ask('GET', '/api/logs/evening-week-3-taught')).json());
-    const own = { ...logged, id: 'second-log', sessionId: 'evening-week-4' };
+    const own = {
+      ...logged,
+      id: 'second-log',
+      sessionId: 'evening-week-4',
+      plan: { ...logged.plan, id: 'evening-week-4' },
+    };
     expect((await house.ask('POST', '/api/logs', { log: own })).status).toBe(201);
     // The answer was lost and it is sent again: the same class is no new record.
     const before = house.contents();
@@ -243,7 +248,9 @@ describe('the log', () => {
   test('a log of a class that is not there is refused with the field, and one that is not there is not found', async () => {
     const logged = ClassLog.parse(await (await house.ask('GET', '/api/logs/evening-week-3-taught')).json());
     const before = house.contents();
-    const orphan = await house.ask('POST', '/api/logs', { log: { ...logged, id: 'orphan', sessionId: 'never-was' } });
+    const orphan = await house.ask('POST', '/api/logs', {
+      log: { ...logged, id: 'orphan', sessionId: 'never-was', plan: { ...logged.plan, id: 'never-was' } },
+    });
     expect(await problemOf(orphan)).toMatchObject({
       status: 422,
       errors: [{ path: ['log', 'sessionId'], message: 'there is no class "never-was"' }],

@@ -161,7 +161,7 @@ export function createApp({
   app.route('/', classFileRoutes(database, sessions, movements));
   app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
   const record = recordClass({ database, logs, people, courses });
-  app.route('/', carriedRoutes({ sessions, courses, find, record, onRecorded }));
+  app.route('/', carriedRoutes({ sessions, courses, logs, find, record, onRecorded }));
   app.route('/', feltRoutes(feltStore(database, reader), logs, people));
   app.route('/', offeredRoutes({ sessions, logs, groups, find }));
   app.route('/', logRoutes({ logs, sessions, find, record, onRecorded }));

@@ -129,3 +129,39 @@ test('the face of a name is cut down to its letters, and a page that was not bui
   expect(await (await house.ask('POST', '/api/pocket/faces', { text: '' })).text()).toBe('');
   expect((await house.ask('GET', '/api/pocket/template')).status).toBe(404);
 });
+
+test('a record whose id another record has is written down under one of its own, and a second time is none', async () => {
+  const record = await recordOf('evening-week-4', []);
+  const other = {
+    ...record,
+    log: { ...record.log, startedAt: '2026-10-06T19:00:00.000Z', endedAt: '2026-10-06T20:00:00.000Z' },
+  };
+  const count = await logs();
+  const first = WrittenRecord.parse(await (await ask({ record })).json());
+  const second = WrittenRecord.parse(await (await ask({ record: other })).json());
+  expect([first.isNew, second.isNew]).toEqual([true, true]);
+  expect(second.log.id).not.toBe(first.log.id);
+  expect(await logs()).toHaveLength((count as unknown[]).length + 2);
+  expect(WrittenRecord.parse(await (await ask({ record: other })).json()).isNew).toBe(false);
+});
+
+test('a record that ends before it begins, or is of another class, is refused in words', async () => {
+  const record = await recordOf('evening-week-4', []);
+  const early = { ...record, log: { ...record.log, endedAt: '2026-01-01T00:00:00.000Z' } };
+  const strange = { ...record, log: { ...record.log, plan: { ...record.log.plan, id: 'another' } } };
+  for (const [wrong, why] of [
+    [early, /ends before it begins/],
+    [strange, /of another class/],
+  ] as const) {
+    const answer = await ask({ record: wrong });
+    expect(answer.status).toBe(422);
+    expect(JSON.stringify(await answer.json())).toMatch(why);
+  }
+});
+
+test('how it went stays with the record where its course is not here any more', async () => {
+  await house.ask('DELETE', '/api/courses/evening-course');
+  const record = await recordOf('evening-week-4', [{ thread: 'clouds-in-place', taken: 'has' }]);
+  const { log } = WrittenRecord.parse(await (await ask({ record })).json());
+  expect(log.notes).toMatch(/How it went: .+: they have it/);
+});

@@ -134,7 +134,7 @@ test('a class of a course is drawn up again beside how it was drawn up before, i
   const { session: drawn } = (await (await house.ask('GET', '/api/sessions/evening-week-4')).json()) as {
     session: Session;
   };
-  const mine = { ...drawn, id: 'class-again' };
+  const mine = { ...drawn, id: 'class-again', course: { id: ID, classId: '2027-03-02-1900' } };
   await house.ask('POST', '/api/sessions', { session: mine });
   const base = async () => (await house.ask('GET', '/api/sessions/class-again/base')).json();
   expect(await base()).toEqual({ session: mine });
@@ -171,4 +171,15 @@ test('a class by itself has no base, and one that was taught is not drawn up aga
   const answer = await house.ask('PUT', `/api/sessions/${session.id}/redrawn`, { session, base: session, revision });
   expect(answer.status).toBe(409);
   expect(await answer.json()).toMatchObject({ title: expect.stringMatching(/has been taught/) });
+});
+
+test('a class of a course that two windows draw up is there once, and once again when it was taken away', async () => {
+  const of = { id: ID, classId: '2027-03-09-1900' };
+  const { session } = (await (await house.ask('GET', '/api/sessions/evening-week-4')).json()) as StoredSession;
+  const draw = async (id: string) =>
+    (await house.ask('POST', '/api/sessions', { session: { ...session, id, course: of } })).status;
+  expect([await draw('one-window'), await draw('other-window')]).toEqual([201, 409]);
+  expect((await house.ask('GET', '/api/sessions/other-window')).status).toBe(404);
+  await house.ask('DELETE', '/api/sessions/one-window');
+  expect(await draw('other-window')).toBe(201);
 });

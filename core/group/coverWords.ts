@@ -19,11 +19,20 @@ export function countedNeeds(
     .toSorted((a, b) => b.count - a.count || a.words.localeCompare(b.words));
 }
 
+/** What whoever covers a class should not start. */
+export interface NotToStart {
+  /** What is new to the group, each by its name, once. */
+  readonly names: readonly string[];
+  /** Whether nothing is known of what the group knows, so that more may be new to it. */
+  readonly isUncertain: boolean;
+}
+
 /**
  * What whoever covers a class should not start: what its course introduces in it, or, in a class of no course, what the group has not
- * been taught. Each by its name, once.
+ * been taught.
+ * @param known base ids of what it has been taught; null where that is not known
  */
-export function notToStart(plan: Plan, known: ReadonlySet<string> | null, find: FindMovement): string[] {
+export function notToStart(plan: Plan, known: ReadonlySet<string> | null, find: FindMovement): NotToStart {
   const names = plan.sections.flatMap(({ items }) =>
     items.flatMap((item) => {
       if (item.kind !== 'movement') return [];
@@ -33,5 +42,6 @@ export function notToStart(plan: Plan, known: ReadonlySet<string> | null, find: 
       return isNew ? [lineTitle(item, find)] : [];
     }),
   );
-  return [...new Set(names)];
+  const isOwn = plan.sections.some(({ items }) => items.some(({ kind, origin }) => kind === 'movement' && !origin));
+  return { names: [...new Set(names)], isUncertain: known === null && isOwn };
 }

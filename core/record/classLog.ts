@@ -1,3 +1,4 @@
+import dayjs from 'dayjs';
 import { z } from 'zod';
 import type { FindMovement } from '../movement/schema/movement';
 import { notedTitle } from '../session/plan/lineTitle';
@@ -55,6 +56,33 @@ export const ClassLog = z.object({
     .default([]),
 });
 export type ClassLog = z.infer<typeof ClassLog>;
+
+/** What a record says when it is first written; the rest is said of it afterwards. */
+type FirstWritten = Pick<ClassLog, 'id' | 'startedAt' | 'endedAt' | 'plan' | 'items' | 'attendance' | 'notes'> &
+  Partial<Pick<ClassLog, 'stops'>>;
+
+/** The record of a class that has just been taught, of which nothing is answered yet. */
+export const newRecord = ({ stops = [], ...said }: FirstWritten): ClassLog => ({
+  ...said,
+  sessionId: said.plan.id,
+  stops,
+  answered: [],
+  letGo: [],
+});
+
+/** Why a record cannot be of a class: it ends before it begins, or is of another class's plan; null where it can. */
+export function recordFault({
+  sessionId,
+  startedAt,
+  endedAt,
+  plan,
+}: Pick<ClassLog, 'sessionId' | 'startedAt' | 'endedAt' | 'plan'>): {
+  readonly field: 'endedAt' | 'plan';
+  readonly message: string;
+} | null {
+  if (dayjs(endedAt).isBefore(startedAt)) return { field: 'endedAt', message: 'it ends before it begins' };
+  return plan.id === sessionId ? null : { field: 'plan', message: 'its plan is of another class' };
+}
 
 /** A line of which nothing was completed counts as left out when less than this was spent on it, milliseconds. Convention. */
 const PASSED_OVER = 3000;

@@ -5,6 +5,7 @@ import { type FindMovement, usualName } from '../movement/schema/movement';
 import { baseId } from '../movement/schema/version';
 import { lineChange } from '../session/edit/between';
 import type { PlanEdit } from '../session/edit/edit';
+import { FIELD_WORDS } from '../session/edit/fieldWords';
 import { MovementItem, type Session } from '../session/plan/session';
 import { amountSaid } from '../session/report/countWords';
 import { LineId } from '../words/ids';
@@ -17,9 +18,9 @@ const PASSED: readonly { readonly fields: readonly Field[]; readonly said: (line
   { fields: ['count', 'range', 'ends'], said: (line) => amountSaid(line) },
   { fields: ['rounds', 'roundRest'], said: ({ rounds }) => (rounds === 1 ? 'one round' : `${rounds} rounds`) },
   { fields: ['manner'], said: ({ manner }) => manner },
-  { fields: ['cues'], said: () => 'words on the way' },
-  { fields: ['script'], said: () => 'what is read out' },
-  { fields: ['focuses'], said: () => 'what each round looks at' },
+  { fields: ['cues'], said: () => FIELD_WORDS.cues },
+  { fields: ['script'], said: () => FIELD_WORDS.script },
+  { fields: ['focuses'], said: () => FIELD_WORDS.focuses },
 ];
 
 /** A change that one group's class had, offered to the class of another that has the same piece. */

@@ -7,6 +7,7 @@ import { classSeconds, NO_DOORS } from '../session/plan/slotTime';
 import { timelineOf } from '../session/schedule/timeline';
 import type { Timeline } from '../session/timeline/segment';
 import { segmentAt } from '../session/timeline/segmentAt';
+import { keptForCoolDownMs } from './standing/coolDownBy';
 import { remainingMs } from './standing/remaining';
 import type { Teaching } from './standing/teaching';
 
@@ -22,10 +23,14 @@ export interface Shortened<Of extends Plan = Plan> {
   readonly leftOut: number;
 }
 
-/** What came of asking to shorten: a proposal, that it fits as it is, or that nothing that is left can be shortened enough. */
+/**
+ * What came of asking to shorten: a proposal; that it fits as it is; that it ends in time with its cool-down in danger, and there is
+ * nothing to be done; or that nothing that is left can be shortened enough.
+ */
 export type ShortenAnswer<Of extends Plan = Plan> =
   | Shortened<Of>
   | { readonly kind: 'fits' }
+  | { readonly kind: 'tight' }
   | { readonly kind: 'cannot' };
 
 /** Less than so much is no class to be fitted any more, milliseconds. */
@@ -73,23 +78,26 @@ export function shortenRest<Of extends Plan>(
   context: JudgingContext,
 ): ShortenAnswer<Of> {
   const left = remainingMs(timeline, teaching);
-  const available = classSeconds(plan) * 1000 - teaching.wallMs;
+  const untilEnd = classSeconds(plan) * 1000 - teaching.wallMs;
+  // What may run longer than planned must not be taken from the cool-down.
+  const available = untilEnd - keptForCoolDownMs(timeline, teaching, classSeconds(plan) * 1000);
   if (left <= available) return { kind: 'fits' };
+  const otherwise = { kind: left <= untilEnd ? ('tight' as const) : ('cannot' as const) };
   const begun = begunLines(plan, timeline, teaching.planMs);
   const whole = restOf(plan, begun, available);
   const rest = timelineOf(whole, context.find);
-  if (!rest.ok || rest.timeline.totalMs === 0) return { kind: 'cannot' };
+  if (!rest.ok || rest.timeline.totalMs === 0) return otherwise;
   // What is being taught goes on as it is; the rest has what is then left, breathed as slowly as now.
   const restWall = remainingMs(rest.timeline, { ...teaching, planMs: 0, welcomeMs: 0 });
   const forRest = (available - (left - restWall)) * (rest.timeline.totalMs / restWall);
-  if (forRest < LEAST_LEFT) return { kind: 'cannot' };
+  if (forRest < LEAST_LEFT) return otherwise;
   for (const kind of ['trim', 'leave-out'] as const) {
     const answer = fitPlan(restOf(plan, begun, forRest), context, kind, undefined, true);
     if (!answer.ok) continue;
     const shortened = taken(plan, timeline, teaching, answer.edits, context);
     if (shortened) return shortened;
   }
-  return { kind: 'cannot' };
+  return otherwise;
 }
 
 /** A class with its rest changed, if what has been taught of it is as it was. */

@@ -1,6 +1,6 @@
 import dayjs from 'dayjs';
 import type { FindMovement } from '../movement/schema/movement';
-import type { ClassLog } from '../record/classLog';
+import { type ClassLog, newRecord } from '../record/classLog';
 import { itemsWrittenAfter } from '../record/writtenAfter';
 import type { MovementItem, Session } from '../session/plan/session';
 import { timelineOf } from '../session/schedule/timeline';
@@ -30,18 +30,14 @@ export function passedSince(
   const tookMs = answer.timeline.totalMs;
   return {
     session: made,
-    log: {
+    log: newRecord({
       id: `${id}-taught`.slice(0, 60),
-      sessionId: id,
       startedAt: day.toISOString(),
       endedAt: day.add(tookMs, 'ms').toISOString(),
       plan: made,
       items: itemsWrittenAfter(made, answer.timeline, find, { leftOut: new Set(), tookMs }),
       attendance: null,
       notes: '',
-      stops: [],
-      answered: [],
-      letGo: [],
-    },
+    }),
   };
 }

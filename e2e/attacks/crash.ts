@@ -58,7 +58,9 @@ export async function crash(house: RunningHouse, kills: number, seed: number): P
     });
     const writers = Array.from({ length: WRITERS }, async (_, writer) => {
       const id = `writer-${writer}-${round}`;
-      const made = await write(house.url, 'POST', '/api/sessions', { session: { ...first.session, id, title: 'new' } });
+      const made = await write(house.url, 'POST', '/api/sessions', {
+        session: { ...first.session, id, title: 'new', course: null },
+      });
       if (made) answered.set(id, { title: 'new', revision: 1 });
       if (made) hear();
       for (let time = 1; made && !isKilled; time += 1) {

@@ -6,6 +6,7 @@ import { now, timestamp } from '../clock/clock';
 import type { GroupStore } from '../store/groups';
 import type { HallStore } from '../store/halls';
 import type { ReckonWith } from '../store/reckonWith';
+import { mustMatch } from './reply/ifMatch';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
 import { router } from './reply/router';
@@ -38,7 +39,7 @@ const change = createRoute({
   path: onePath,
   summary: 'Change a group',
   request: { ...idParam, ...body(Group) },
-  responses: { 200: json(Group, 'The group'), ...missing, ...refused },
+  responses: { 200: json(Group, 'The group'), 409: fails('It was changed elsewhere'), ...missing, ...refused },
 });
 const remove = createRoute({
   method: 'delete',
@@ -114,6 +115,7 @@ export const groupRoutes = (groups: GroupStore, halls: HallStore, reckonWith: Re
         const errors = [{ path: ['id'], message: 'must be the id in the address' }];
         throw new Refusal(422, 'The group and the address do not match.', { errors });
       }
+      mustMatch(context, groups.find(id), 'group');
       mustHaveHall(group, halls);
       return context.json(told(groups, id, groups.change(group)), 200);
     })

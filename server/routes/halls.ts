@@ -1,6 +1,7 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Hall } from '../../core/hall/hall';
 import type { HallStore } from '../store/halls';
+import { mustMatch } from './reply/ifMatch';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
 import { router } from './reply/router';
@@ -19,7 +20,7 @@ const put = createRoute({
   path: '/api/halls/{id}',
   summary: 'Add a hall, or change it',
   request: { ...idParam, ...body(Hall) },
-  responses: { 200: json(Hall, 'The hall'), ...refused },
+  responses: { 200: json(Hall, 'The hall'), 409: fails('It was changed elsewhere'), ...refused },
 });
 const remove = createRoute({
   method: 'delete',
@@ -39,6 +40,7 @@ export const hallRoutes = (halls: HallStore): OpenAPIHono =>
         throw new Refusal(422, 'This hall cannot be written down.', {
           errors: [{ path: ['id'], message: 'must be the id in the address' }],
         });
+      mustMatch(context, halls.find(id), 'hall');
       halls.put(hall);
       return context.json(hall, 200);
     })

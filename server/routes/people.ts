@@ -3,6 +3,7 @@ import { GroupPeople, Mention, WhoCame } from '../../core/formats/api/peopleApi'
 import { Person } from '../../core/group/person';
 import type { GroupStore } from '../store/groups';
 import type { PeopleStore } from '../store/people';
+import { mustMatch } from './reply/ifMatch';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
 import { router } from './reply/router';
@@ -22,7 +23,7 @@ const put = createRoute({
   path: '/api/people/{id}',
   summary: 'Add somebody to a group, or change what they are called and since when they come',
   request: { ...idParam, ...body(Person) },
-  responses: { 200: json(Person, 'The person'), ...refused },
+  responses: { 200: json(Person, 'The person'), 409: fails('It was changed elsewhere'), ...refused },
 });
 const forget = createRoute({
   method: 'delete',
@@ -61,6 +62,7 @@ export const peopleRoutes = (
           : [{ path: ['groupId'], message: `there is no group "${person.groupId}"` }]),
       ];
       if (errors.length > 0) throw new Refusal(422, 'This person cannot be written down.', { errors });
+      mustMatch(context, people.find(id), 'person');
       people.put(person);
       return context.json(person, 200);
     })

@@ -184,6 +184,8 @@ export function sessionRoutes(
     .openapi(add, (context) => {
       const { session } = context.req.valid('json');
       refuseUnknown(session);
+      if (session.course && sessions.drawnFor(session.course) !== null)
+        throw new Refusal(409, 'This class of the course is there already.');
       const stored = sessions.add(session, timestamp());
       if (!stored) throw new Refusal(409, 'A class of that id is already there.');
       return context.json(stored, 201);

@@ -23,12 +23,15 @@ export interface SessionsAsked {
 export interface SessionStore extends RevisedStore<Session, StoredSession> {
   /** Some of the classes: those that come first, then those without a day, then those that are past, the latest first. */
   page(asked: SessionsAsked): { readonly total: number; readonly rows: readonly { id: string; revision: number }[] };
+  /** The id of the class that was drawn up for one class of a course; null where none is there. */
+  drawnFor(of: NonNullable<Session['course']>): string | null;
   /** A class of a course as it was last drawn up; null where that is not known. */
   baseOf(id: string): Session | null;
   /** Saves a class that was drawn up again together with what its changes by hand are told from next time. */
   redraw(session: Session, base: Session, revision: number, now: string): SaveAnswer<StoredSession>;
 }
 
+const Id = z.object({ id: z.string() });
 const BaseRow = z.object({ document: z.string() });
 const Found = z.object({ id: z.string(), revision: z.number() });
 
@@ -58,6 +61,9 @@ export function sessionStore(database: Database, reader: LenientReader = readLen
     ORDER BY CASE WHEN date >= @today THEN 0 WHEN date IS NULL THEN 1 ELSE 2 END,
       CASE WHEN date >= @today THEN date || starts_at END, date DESC, starts_at DESC, id
     LIMIT @size OFFSET @from`);
+  const ofCourseClass = database.prepare(`
+    SELECT id FROM sessions
+    WHERE deleted_at IS NULL AND course_id = @course AND json_extract(document, '$.course.classId') = @classId LIMIT 1`);
   const base = database.prepare('SELECT document FROM class_bases WHERE session_id = ?');
   const keepBase = database.prepare(`
     INSERT INTO class_bases (session_id, document) VALUES (?, ?)
@@ -73,6 +79,10 @@ export function sessionStore(database: Database, reader: LenientReader = readLen
       if (added && session.course !== null) keepBase.run(session.id, JSON.stringify(session));
       return added;
     }),
+    drawnFor: ({ id, classId }) => {
+      const row = ofCourseClass.get({ course: id, classId });
+      return row === undefined ? null : Id.parse(row).id;
+    },
     baseOf: (id) => {
       const row = base.get(id);
       // One that an older house wrote otherwise is as good as none: then everything counts as made by hand.

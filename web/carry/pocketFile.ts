@@ -2,6 +2,7 @@ import type { PocketClass } from '../../core/formats/pocket/pocketClass';
 import { type FindMovement, usualName } from '../../core/movement/schema/movement';
 import { notedTitle } from '../../core/session/plan/lineTitle';
 import { classBegins } from '../../core/session/plan/slotTime';
+import { countSaid } from '../../core/session/report/countWords';
 import { lineTimes, segmentsOf } from '../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { clockAt, minutes } from '../../core/words/clockWords';
@@ -39,7 +40,7 @@ export function cardHtml({ session, sheet }: PocketClass, timeline: Timeline, fi
         const when = times.get(item.id);
         const movement = item.kind === 'movement' ? find(item.movementId) : undefined;
         const calls = when ? [...new Set(segmentsOf(timeline, when).map(({ call }) => call))].filter(Boolean) : [];
-        const count = item.kind === 'movement' ? `${item.count} ${movement?.count.unit ?? ''}` : '';
+        const count = item.kind === 'movement' && movement ? countSaid(movement, item) : '';
         const name = movement ? usualName(movement) : notedTitle(item, find);
         const han = movement?.names.chinese[0] ?? '';
         return `<tr><td>${clockAt(classBegins(session), when?.startMs ?? 0).slice(0, 5)}</td><td>${movement ? figureSvg(tellingPose(movement)) : ''}</td><td><strong>${escaped(name)}</strong> ${escaped(han)}<small>${escaped(calls.join(' / '))}</small></td><td>${escaped(count)}</td><td class="card-minutes">${minutes(when?.lengthMs ?? 0)}</td></tr>`;

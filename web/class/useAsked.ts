@@ -2,7 +2,8 @@ import { createSelector } from '@reduxjs/toolkit';
 import equal from 'fast-deep-equal/es6';
 import { useMemo } from 'react';
 import { useSelector } from 'react-redux';
-import type { SessionSummary } from '../../core/formats/api/api';
+import type { LogSummary, SessionSummary } from '../../core/formats/api/api';
+import { doneIn } from '../../core/group/doneIn';
 import { type Group, USUAL_ASKED } from '../../core/group/group';
 import type { Person } from '../../core/group/person';
 import { presentOn } from '../../core/group/presentOn';
@@ -32,20 +33,24 @@ export function askedOf(
   sessions: readonly SessionSummary[],
   people: readonly Person[],
   halls: readonly Hall[],
+  logs: readonly LogSummary[],
 ): AskedOf {
   const group = groups.find((one) => one.id === groupId) ?? null;
   const { strength, paceLeast, paceMost } = group?.asked ?? USUAL_ASKED;
-  const before = sessions.filter(
-    (one) => one.id !== id && one.groupId === groupId && one.date !== null && date !== null && one.date < date,
+  const before = doneIn(
+    sessions.filter(
+      (one) => one.id !== id && one.groupId === groupId && one.date !== null && date !== null && one.date < date,
+    ),
+    logs,
   );
   const last = before.toSorted((a, b) => (b.date ?? '').localeCompare(a.date ?? '')).slice(0, 2);
   const hall = halls.find((one) => one.id === group?.hallId) ?? null;
   const knows = group?.knows ?? [];
-  const taught = new Set([...before.flatMap(({ movementIds }) => movementIds), ...knows].map(baseId));
+  const taught = new Set([...before.flatMap(({ done }) => done), ...knows.map(baseId)]);
   return {
     group,
     hall,
-    recent: new Set(last.flatMap(({ movementIds }) => movementIds.map(baseId))),
+    recent: new Set(last.flatMap(({ done }) => done)),
     asked: {
       strength,
       pace: { least: paceLeast, most: paceMost },
@@ -62,19 +67,21 @@ export function askedOf(
 const selectGroups = api.endpoints.groups.select();
 const selectSessions = api.endpoints.sessions.select();
 const selectHalls = api.endpoints.halls.select();
+const selectLogs = api.endpoints.logs.select();
 
 /** How much may be asked of the group of a class, what it has been taught before it, and who is to be minded. */
 export function useAsked({ id, groupId, date }: OfClass): AskedOf & { readonly isKnown: boolean } {
   api.useGroupsQuery();
   api.useSessionsQuery();
+  api.useLogsQuery();
   const halls = api.useHallsQuery();
   const people = api.usePeopleQuery(groupId ?? '', { skip: groupId === null });
   const select = useMemo(
     () =>
       createSelector(
-        [selectGroups, selectSessions, selectHalls, api.endpoints.people.select(groupId ?? '')],
-        ({ data: groups = [] }, { data: sessions = [] }, { data: halls = [] }, { data: found }) =>
-          askedOf({ id, groupId, date }, groups, sessions, found?.people ?? [], halls),
+        [selectGroups, selectSessions, selectHalls, selectLogs, api.endpoints.people.select(groupId ?? '')],
+        ({ data: groups = [] }, { data: sessions = [] }, { data: halls = [] }, { data: logs = [] }, { data: found }) =>
+          askedOf({ id, groupId, date }, groups, sessions, found?.people ?? [], halls, logs),
         // The list of classes is read anew after every save, and mostly says the same of the others.
         { memoizeOptions: { resultEqualityCheck: equal } },
       ),

@@ -1,4 +1,5 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { NotToStart } from '../../core/group/coverWords';
 import { schoolsWords } from '../../core/movement/adapt/schoolWords';
 import { classBegins } from '../../core/session/plan/slotTime';
 import { clockAt } from '../../core/words/clockWords';
@@ -22,7 +23,7 @@ export interface CoverNotes {
   /** What to mind, counted and without names. */
   readonly needs: readonly { readonly words: string; readonly count: number }[];
   /** What the class would begin, and whoever covers should not. */
-  readonly notToStart: readonly string[];
+  readonly notToStart: NotToStart;
   /** Whether the instructor faces the class. */
   readonly mirrors: boolean;
 }
@@ -31,6 +32,17 @@ export interface CoverNotes {
  * The pack for whoever covers a class: where and when, how this group is taught, how many come and what to mind without names, what
  * not to start, the class, the hall sheet, and three lines to hand back.
  */
+/** What a cover teacher should not begin; where nobody wrote down what the group knows, that is said. */
+function notToStartWords({ names, isUncertain }: NotToStart): string[] {
+  const ask = 'What this group knows isn’t written down. Ask them first, and begin nothing new.';
+  if (names.length === 0) return [isUncertain ? ask : 'Nothing in this class is new to them.'];
+  return [
+    `Leave out, or only show what they know of it: ${names.join(', ')}.`,
+    'Review only: what this class would have begun comes again later.',
+    ...(isUncertain ? [ask] : []),
+  ];
+}
+
 export function coverPack(paper: PaperClass, notes: CoverNotes): TDocumentDefinitions {
   const { session, timeline, group, place, hall } = paper;
   const plan = classPlan(paper);
@@ -67,14 +79,7 @@ export function coverPack(paper: PaperClass, notes: CoverNotes): TDocumentDefini
         : ['Where schools disagree: as usual.']),
     ]),
     heading('Not to be started'),
-    listed(
-      notes.notToStart.length === 0
-        ? ['Nothing in this class is new to them.']
-        : [
-            `Leave out, or only show what they know of it: ${notes.notToStart.join(', ')}.`,
-            'Review only: what this class would have begun comes again later.',
-          ],
-    ),
+    listed(notToStartWords(notes.notToStart)),
     ...(names.length > 0 ? [heading('Their names for movements'), listed([...new Set(names)])] : []),
     heading('To hand back'),
     ...[

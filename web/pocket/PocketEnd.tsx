@@ -1,7 +1,8 @@
 import type { PocketClass, PocketRecord } from '../../core/formats/pocket/pocketClass';
 import { carriedLogId, writeCode } from '../../core/formats/pocket/recordCode';
 import type { FindMovement } from '../../core/movement/schema/movement';
-import { loggedItems } from '../../core/record/classLog';
+import { loggedItems, newRecord } from '../../core/record/classLog';
+import { linesLeftOut, threadsLeftOut } from '../../core/record/leftOut';
 import { markNotes } from '../../core/record/running/marks';
 import { titleOf } from '../../core/record/running/shownNow';
 import type { Teaching } from '../../core/record/standing/teaching';
@@ -33,8 +34,10 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
   const { session, kind, asked } = carried;
   const began = new Date(startedAt);
   const titled = (itemId: string) => titleOf(session, itemId, find);
+  const items = loggedItems(session, timeline, teaching, find);
+  const left = threadsLeftOut(session, linesLeftOut(items));
   const { said, fields } = useSaidAtEnd(null, {
-    asked,
+    asked: asked.filter(({ thread }) => !left.includes(thread)),
     marks: teaching.marks,
     beganAt: clockOf(began),
     titleOf: titled,
@@ -51,7 +54,6 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
       </main>
     );
   const beganAt = Math.floor(began.getTime() / MINUTE);
-  const items = loggedItems(session, timeline, teaching, find);
   const code = writeCode(session, {
     beganAt,
     tookMinutes: Math.round(teaching.wallMs / MINUTE),
@@ -65,9 +67,8 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
     const record: PocketRecord = {
       format: 'vesperum-record',
       version: 1,
-      log: {
+      log: newRecord({
         id: carriedLogId(session, beganAt),
-        sessionId: session.id,
         startedAt: began.toISOString(),
         endedAt: new Date(began.getTime() + teaching.wallMs).toISOString(),
         plan: session,
@@ -75,9 +76,7 @@ export function PocketEnd({ carried, timeline, find, startedAt, teaching, onBack
         attendance: said.came,
         notes: markNotes(teaching, clockOf(began), titled, said.marks).join('\n'),
         stops: teaching.stops,
-        answered: [],
-        letGo: [],
-      },
+      }),
       taken: said.taken,
     };
     const text = JSON.stringify(record, null, 2);

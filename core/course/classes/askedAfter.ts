@@ -3,13 +3,19 @@ import type { Course, Taken } from '../schema/course';
 import { cellsOf } from './classCells';
 
 /**
- * What a class of a course introduces or reviews, in order: what is asked after when it is over.
+ * What a class of a course introduces or reviews, in order: what is asked after when it is over. What it did not get to is not.
  * @param today the local day, YYYY-MM-DD
+ * @param leftOut ids of topics of which every line was left out
  */
-export function askedAfter(course: Course, classId: string, today: string): { thread: string; title: string }[] {
+export function askedAfter(
+  course: Course,
+  classId: string,
+  today: string,
+  leftOut: readonly string[] = [],
+): { thread: string; title: string }[] {
   const places = new Map(heldClasses(course.calendar, today).map(({ id }, place) => [id, place]));
   return cellsOf(course.threads, course.plan, classId, places).flatMap(({ thread }) =>
-    thread.kind === 'amount' ? [] : [{ thread: thread.id, title: thread.title }],
+    thread.kind === 'amount' || leftOut.includes(thread.id) ? [] : [{ thread: thread.id, title: thread.title }],
   );
 }
 

@@ -68,6 +68,8 @@ export const LogSummary = z.object({
   plannedMs: z.number().int(),
   actualMs: z.number().int(),
   attendance: z.number().int().nullable(),
+  /** Base ids of the movements of its class that were not done: every line of theirs was left out. */
+  leftOut: z.array(z.string()),
 });
 export type LogSummary = z.infer<typeof LogSummary>;
 

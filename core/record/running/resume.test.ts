@@ -1,7 +1,8 @@
+import { isSamePlan } from '../../session/edit/planOf';
 import { beats, line, movement, plan, session, timelineFor } from '../../testing/sample';
 import { beginTeaching } from '../standing/teaching';
 import { advance } from './advance';
-import { goesOnByItself, isSamePlan, passUnled, takeUp } from './resume';
+import { goesOnByItself, passUnled, takeUp } from './resume';
 
 const minutes = (n: number) => n * 60_000;
 const now = Date.parse('2026-12-01T19:30:00Z');

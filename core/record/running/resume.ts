@@ -1,5 +1,5 @@
 import dayjs from 'dayjs';
-import equal from 'fast-deep-equal';
+import { isSamePlan } from '../../session/edit/planOf';
 import type { Plan } from '../../session/plan/session';
 import type { Timeline } from '../../session/timeline/segment';
 import type { Teaching } from '../standing/teaching';
@@ -8,19 +8,6 @@ import { advance } from './advance';
 /** A class that was left this long ago is not simply gone on with, milliseconds. Convention. */
 const RECENT = 15 * 60_000;
 
-type Time = Pick<Plan, 'sections' | 'breath' | 'schools' | 'takes' | 'slotMinutes'>;
-
-const timeOf = ({ sections, breath, schools, takes, slotMinutes }: Time): Time => ({
-  sections,
-  breath,
-  schools,
-  slotMinutes,
-  ...(takes && { takes }),
-});
-
-/** Whether two plans are the same class on the clock and on the floor; a title or a day makes no difference. */
-export const isSamePlan = (one: Time, other: Time): boolean => equal(timeOf(one), timeOf(other));
-
 /**
  * Whether a class in hand is gone on with by itself: it was left only a moment ago, and its plan is still the same. Otherwise its
  * instructor is asked.
@@ -28,9 +15,9 @@ export const isSamePlan = (one: Time, other: Time): boolean => equal(timeOf(one)
  * @param current the plan as it is now; null where that cannot be known
  */
 export const goesOnByItself = (
-  { plan, seenAt }: { readonly plan: Time; readonly seenAt: number },
+  { plan, seenAt }: { readonly plan: Plan; readonly seenAt: number },
   now: number,
-  current: Time | null,
+  current: Plan | null,
 ): boolean => now - seenAt < RECENT && now >= seenAt && (current === null || isSamePlan(plan, current));
 
 /**

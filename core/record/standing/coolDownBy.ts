@@ -31,6 +31,15 @@ export function coolDownBy(timeline: Timeline, teaching: Teaching, availableMs: 
 }
 
 /**
+ * Milliseconds that are to be kept free before a cool-down that is in danger, so that it is not; 0 where it is not in danger, has
+ * begun, or there is none.
+ */
+export function keptForCoolDownMs(timeline: Timeline, teaching: Teaching, availableMs: number): number {
+  const by = coolDownBy(timeline, teaching, availableMs);
+  return by?.inDanger ? Math.ceil((by.expectedMs - teaching.wallMs) * TWO_IN_TEN) : 0;
+}
+
+/**
  * How long a class may still stand before its cool-down is in danger, or, where that has begun, before it ends late, milliseconds; below
  * 0 where it is already. Without an end there is all the time in the world.
  */

@@ -1,11 +1,11 @@
 import { clamp } from 'remeda';
 import type { Movement } from '../../movement/schema/movement';
-import { wholeCycles } from '../../movement/schema/wholeCycles';
 import { steppedCount } from '../plan/defaults';
 import { type LineRange, rangeAround } from '../plan/line/lineEnds';
 import { matchItem } from '../plan/matchItem';
 import type { Item, MovementItem } from '../plan/session';
 import type { LineChange } from './edit';
+import { wholeCycles } from './wholeCycles';
 
 /** Seconds that one step adds to what is counted in seconds, and the least that steps lead to. */
 const STEP_SECONDS = 10;

@@ -7,61 +7,7 @@ import { matchItem } from '../plan/matchItem';
 import type { Item, MovementItem, Section, Session } from '../plan/session';
 import { applyToClass } from './applyEdits';
 import type { ClassEdit, ClassHead, LineChange, SectionHead } from './edit';
-
-const HEAD_WORDS: Readonly<Record<keyof ClassHead, string>> = {
-  title: 'name',
-  groupId: 'group',
-  date: 'day',
-  startsAt: 'time',
-  slotMinutes: 'slot',
-  doors: 'set-up and clear-up',
-  breath: 'breath',
-  schools: 'how I teach it',
-  takes: 'measured times',
-  setAside: 'points left as they are',
-  course: 'course',
-  family: 'lengths of this class',
-};
-
-const FIELD_WORDS: Readonly<Record<keyof LineChange, string>> = {
-  movementId: 'movement',
-  count: 'count',
-  rounds: 'rounds',
-  roundRest: 'rest between rounds',
-  sides: 'sides',
-  directions: 'directions',
-  manner: 'how it is taught',
-  ends: 'what ends it',
-  range: 'count',
-  settle: 'settle',
-  variant: 'option',
-  offers: 'options',
-  layer: 'stage',
-  breathing: 'breathing',
-  schools: 'how I teach it',
-  pace: 'pace',
-  ownBreath: 'breath',
-  pinned: 'fixed count',
-  optional: 'may be left out',
-  lower: 'deeper rounds',
-  ramp: 'what grows',
-  bridge: 'transition',
-  facing: 'facing',
-  depth: 'depth',
-  cues: 'cues',
-  focuses: 'focus',
-  stands: 'where you stand',
-  meanwhile: 'meanwhile',
-  tags: 'tags',
-  block: 'block',
-  inRounds: 'rounds it is done in',
-  note: 'note',
-  script: 'reading',
-  origin: 'course',
-  ledBy: 'what sets the pace',
-  seconds: 'time',
-  endsByItself: 'what ends it',
-};
+import { FIELD_WORDS, HEAD_WORDS } from './fieldWords';
 
 const SECTION_FIELDS: Readonly<Record<keyof SectionHead, string>> = {
   kind: 'section',

@@ -54,6 +54,15 @@ export function amountSaid(item: MovementItem): string {
     : `${item.count}`;
 }
 
+/** "5 to 8 times each side, 2 rounds", or "5:00, to the end of a cycle". */
+export function countSaid(movement: Movement, item: MovementItem): string {
+  const { words } = countWords(movement, item);
+  const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';
+  return item.ends.by === 'clock'
+    ? `${amountSaid(item)}${words.replace(/^seconds/, '')}${rounds}`
+    : `${amountSaid(item)} ${words}${rounds}`;
+}
+
 /** How often a line is done over all its sides, directions and rounds, those of its blocks counted in, in its own unit. */
 export const totalCount = (movement: Movement, section: Pick<Section, 'items' | 'blocks'>, itemId: string): number =>
   unrollBlocks(section).reduce(

@@ -19,7 +19,7 @@ import type { Timeline } from '../timeline/segment';
 import { focusesOf } from '../words/lineSpeech';
 import { cueAtWords, placedWords } from '../words/wordsSaid';
 import { blockWords } from './blockWords';
-import { amountSaid, countWords } from './countWords';
+import { countSaid } from './countWords';
 import { settleWords } from './settleWords';
 
 /** How the instructor stands: facing the class and mirroring it, or with the back to it. */
@@ -141,15 +141,6 @@ function facingOf({ stands }: MovementItem, usual: Facing): Facing {
     case 'side-on':
       return 'same';
   }
-}
-
-/** "5 to 8 times each side, 2 rounds", or "5:00, to the end of a cycle". */
-function countSaid(movement: Movement, item: MovementItem): string {
-  const { words } = countWords(movement, item);
-  const rounds = item.rounds > 1 ? `, ${item.rounds} rounds` : '';
-  return item.ends.by === 'clock'
-    ? `${amountSaid(item)}${words.replace(/^seconds/, '')}${rounds}`
-    : `${amountSaid(item)} ${words}${rounds}`;
 }
 
 /** What is said of a movement's line: its names, how often, how it is counted out, the calls of its cycle. */

@@ -1,9 +1,7 @@
 import { fc } from '../../testing/properties';
 import { constant, line, movement, natural, plan, timelineFor, timelineOfLine } from '../../testing/sample';
 import { newPause } from '../plan/defaults';
-import { withAmount } from '../plan/lineAmount';
 import type { MovementItem } from '../plan/session';
-import { amountSaid, countWords } from '../report/countWords';
 import { forecastFor, forecastParts } from '../report/forecast';
 
 const turns = movement({
@@ -48,23 +46,6 @@ describe('a line that ends by the clock', () => {
         },
       ),
     ));
-  test('is changed by its seconds, and says its minutes', () => {
-    const changed = withAmount(item(clock(60)), 300) as MovementItem;
-    expect(changed.ends).toEqual({ by: 'clock', seconds: 300 });
-    expect([amountSaid(changed), countWords(movement(), changed).words]).toEqual([
-      '5:00',
-      'seconds, to the end of a cycle',
-    ]);
-  });
-});
-
-describe('a line from so many to so many', () => {
-  test('says both, and is made wider by a count outside of it', () => {
-    const ranged = item({ count: 6, range: { least: 5, most: 8 } });
-    expect(amountSaid(ranged)).toBe('5 to 8');
-    expect(withAmount(ranged, 10)).toMatchObject({ count: 10, range: { least: 5, most: 10 } });
-    expect(withAmount(ranged, 3)).toMatchObject({ count: 3, range: { least: 3, most: 8 } });
-  });
 });
 
 describe('how certain the end is', () => {

@@ -5,12 +5,13 @@ import { BroughtRecord, WrittenRecord } from '../../../core/formats/pocket/pocke
 import type { PocketRecord, TakenOf } from '../../../core/formats/pocket/pocketClass';
 import { carriedLogId, readCode } from '../../../core/formats/pocket/recordCode';
 import type { FindMovement } from '../../../core/movement/schema/movement';
-import type { ClassLog } from '../../../core/record/classLog';
+import { type ClassLog, newRecord, recordFault } from '../../../core/record/classLog';
 import { itemsWrittenAfter } from '../../../core/record/writtenAfter';
 import type { Session } from '../../../core/session/plan/session';
 import { timelineOf } from '../../../core/session/schedule/timeline';
 import { today } from '../../clock/clock';
 import type { CourseStore } from '../../store/courses';
+import type { LogStore } from '../../store/record/logs';
 import type { recordClass } from '../../store/record/recordClass';
 import type { SessionStore } from '../../store/sessions';
 import { Refusal } from '../reply/problem';
@@ -46,6 +47,7 @@ interface Brought {
 interface Stores {
   readonly sessions: SessionStore;
   readonly courses: CourseStore;
+  readonly logs: Pick<LogStore, 'find'>;
   readonly find: FindMovement;
   readonly record: ReturnType<typeof recordClass>;
   /** Called when a class was recorded. */
@@ -82,19 +84,15 @@ async function fromCode(code: string, { sessions, courses, find }: Stores): Prom
   const lines = session.sections.flatMap(({ items }) => items);
   const left = new Set(lines.flatMap(({ id }, at) => (leftOut[at] ? [id] : [])));
   return {
-    log: {
+    log: newRecord({
       id: carriedLogId(session, beganAt),
-      sessionId: session.id,
       startedAt: new Date(beganAt * MINUTE).toISOString(),
       endedAt: new Date((beganAt + tookMinutes) * MINUTE).toISOString(),
       plan: session,
       items: itemsWrittenAfter(session, answer.timeline, find, { leftOut: left, tookMs: tookMinutes * MINUTE }),
       attendance: came,
       notes: '',
-      stops: [],
-      answered: [],
-      letGo: [],
-    },
+    }),
     taken: asked(session.id).flatMap(({ thread }, at) => {
       const said = taken[at];
       return said ? [{ thread, taken: said }] : [];
@@ -102,13 +100,24 @@ async function fromCode(code: string, { sessions, courses, find }: Stores): Prom
   };
 }
 
+/** The id of a record; another where a record of another class, or of another time, has it already. */
+function ownId({ id, sessionId, startedAt }: ClassLog, logs: Pick<LogStore, 'find'>): string {
+  const isOther = (there: ClassLog | null) =>
+    there !== null && (there.sessionId !== sessionId || Date.parse(there.startedAt) !== Date.parse(startedAt));
+  let own = id;
+  for (let number = 2; isOther(logs.find(own)); number += 1) own = `${id.slice(0, 56)}-${number}`;
+  return own;
+}
+
 /** A record from its file: whose class it was is known here alone. */
-function fromFile({ log, taken }: PocketRecord, { sessions }: Stores): Brought {
+function fromFile({ log, taken }: PocketRecord, { sessions, logs }: Stores): Brought {
   const session = sessions.find(log.sessionId)?.session;
   if (!session)
     throw refusal('record', `There is no class “${log.sessionId}” here: it was carried from another place.`);
+  const fault = recordFault(log);
+  if (fault) throw refusal('record', `This record can’t be of its class: ${fault.message}.`);
   const { groupId, course, family } = session;
-  return { log: { ...log, plan: { ...log.plan, groupId, course, family } }, taken };
+  return { log: { ...log, id: ownId(log, logs), plan: { ...log.plan, groupId, course, family } }, taken };
 }
 
 export function carriedRoutes(stores: Stores): OpenAPIHono {

@@ -3,6 +3,7 @@ import equal from 'fast-deep-equal';
 import { z } from 'zod';
 import type { LogNotes, LogSummary } from '../../../core/formats/api/api';
 import { ClassLog } from '../../../core/record/classLog';
+import { movementsLeftOut } from '../../../core/record/leftOut';
 import { atOnce } from '../file/atOnce';
 import { type LenientReader, readLeniently } from '../unread';
 
@@ -41,6 +42,14 @@ const SummaryRow = z.object({
   plannedMs: z.number(),
   actualMs: z.number(),
   attendance: z.number().nullable(),
+  /** The plan and the lines that were left out; null where none was. */
+  plan: z.string().nullable(),
+  leftOut: z.string().nullable(),
+});
+const Ids = z.array(z.string());
+/** What of a plan says which movements were left out. */
+const Planned = z.object({
+  sections: z.array(z.object({ items: z.array(z.object({ id: z.string(), movementId: z.string().optional() })) })),
 });
 const Named = z.object({ id: z.string() });
 const Noted = z.object({ id: z.string(), attendance: z.number().nullable(), notes: z.string() });
@@ -63,13 +72,25 @@ const DOCUMENTS = ['plan', 'answered', 'stops', 'letGo'] as const;
 const documentsOf = <Value>(of: Readonly<Record<(typeof DOCUMENTS)[number], Value>>, as: (value: Value) => unknown) =>
   Object.fromEntries(DOCUMENTS.map((name) => [name, as(of[name])]));
 
+/** A record in short, from its row. */
+function summaryFrom(row: unknown): LogSummary {
+  const { plan, leftOut, ...summary } = SummaryRow.parse(row);
+  if (plan === null || leftOut === null) return { ...summary, leftOut: [] };
+  return {
+    ...summary,
+    leftOut: movementsLeftOut(Planned.parse(JSON.parse(plan)), new Set(Ids.parse(JSON.parse(leftOut)))),
+  };
+}
+
 /** A record by what was taught: what is said of it afterwards is none of it. */
 const asTaught = (log: ClassLog) => ({ ...log, attendance: null, notes: '', answered: [], letGo: [] });
 
 export function logStore(database: Database, reader: LenientReader = readLeniently()): LogStore {
   const all = database.prepare(`
     SELECT log.id, log.session_id AS sessionId, json_extract(log.plan, '$.title') AS title, log.started_at AS startedAt,
-      log.attendance, coalesce(sum(item.planned_ms), 0) AS plannedMs, coalesce(sum(item.actual_ms), 0) AS actualMs
+      log.attendance, coalesce(sum(item.planned_ms), 0) AS plannedMs, coalesce(sum(item.actual_ms), 0) AS actualMs,
+      CASE WHEN sum(item.outcome = 'left out') > 0 THEN log.plan END AS plan,
+      json_group_array(item.item_id) FILTER (WHERE item.outcome = 'left out') AS leftOut
     FROM class_logs AS log LEFT JOIN class_log_items AS item ON item.log_id = log.id
     GROUP BY log.id ORDER BY log.started_at DESC`);
   const one = database.prepare(`
@@ -133,7 +154,7 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     all: () =>
       all.all().flatMap((row) => {
         const { id } = Named.parse(row);
-        return reader.read('record', id, JSON.stringify(row), (json) => SummaryRow.parse(json)) ?? [];
+        return reader.read('record', id, JSON.stringify(row), summaryFrom) ?? [];
       }),
     ids: () => ids.all().map((row) => Named.parse(row).id),
     notes: () => noted.all().map((row) => Noted.parse(row)),

@@ -41,6 +41,7 @@ import type { AsideRule } from '../../../core/session/plan/setAside';
 import type { Takes } from '../../../core/session/plan/takes';
 import type { MovementTraits } from '../../../core/traits/movementTraits';
 import { ask, wasKept } from './ask';
+import { type Save, saveOver } from './saveOver';
 import { TAGS } from './tags';
 
 /** Which classes are asked for, and which part of them. */
@@ -96,8 +97,8 @@ export const api = createApi({
       query: (body) => ({ url: 'groups', method: 'POST', body }),
       invalidatesTags: ['groups'],
     }),
-    changeGroup: build.mutation<Group, Group>({
-      query: (body) => ({ url: `groups/${body.id}`, method: 'PUT', body }),
+    changeGroup: build.mutation<unknown, Save<Group>>({
+      queryFn: (save, _, __, ask) => saveOver(save, `groups/${save.thing.id}`, async (args) => ask(args)),
       invalidatesTags: ['groups'],
     }),
     putGroupAway: build.mutation<void, string>({
@@ -239,8 +240,8 @@ export const api = createApi({
       query: (groupId) => `groups/${groupId}/people`,
       providesTags: ['people'],
     }),
-    putPerson: build.mutation<Person, Person>({
-      query: (body) => ({ url: `people/${body.id}`, method: 'PUT', body }),
+    putPerson: build.mutation<unknown, Save<Person>>({
+      queryFn: (save, _, __, ask) => saveOver(save, `people/${save.thing.id}`, async (args) => ask(args)),
       invalidatesTags: ['people'],
     }),
     forgetPerson: build.mutation<Mention[], string>({
@@ -252,8 +253,8 @@ export const api = createApi({
       invalidatesTags: ['people', 'logs'],
     }),
     halls: build.query<Hall[], void>({ query: () => 'halls', providesTags: ['halls'] }),
-    putHall: build.mutation<Hall, Hall>({
-      query: (body) => ({ url: `halls/${body.id}`, method: 'PUT', body }),
+    putHall: build.mutation<unknown, Save<Hall>>({
+      queryFn: (save, _, __, ask) => saveOver(save, `halls/${save.thing.id}`, async (args) => ask(args)),
       invalidatesTags: ['halls'],
     }),
     deleteHall: build.mutation<void, string>({

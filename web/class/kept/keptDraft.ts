@@ -53,6 +53,14 @@ export function draftsOf(classId: string): FoundDraft[] {
     .toSorted((a, b) => b.at - a.at);
 }
 
+/** The drafts of all classes that no open page is still sending, the newest first. */
+export async function abandonedDrafts(): Promise<FoundDraft[]> {
+  const classIds = [...new Set(drafts.ids().map((key) => key.split('.')[0] ?? key))];
+  const found = classIds.flatMap((id) => draftsOf(id));
+  const open = await openTabs(found.map(({ tab }) => tab));
+  return found.filter(({ tab }) => !open.has(tab)).toSorted((a, b) => b.at - a.at);
+}
+
 /**
  * A class as it stands now, for whoever only looks at it: as the server has it, or as a draft that was made of nothing older. What a
  * window left behind before the class was saved again is not what it is now. While the server is away it is the newest there is.

@@ -1,8 +1,10 @@
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
+import { unique } from 'remeda';
 import { STRENGTHS } from '../../../core/demand/ceilings';
 import { Group } from '../../../core/group/group';
 import { schoolsWords } from '../../../core/movement/adapt/schoolWords';
+import { classMinutes } from '../../../core/session/plan/slotTime';
 import { api } from '../../app/server/api';
 import { MeetingFields } from '../../fields/MeetingFields';
 import { NameField } from '../../fields/NameField';
@@ -19,6 +21,16 @@ const STRENGTH_WORDS = {
 /** The doors with so many minutes it may run on; null where the end is hard. */
 function withRunsOn({ before, after }: Group['doors'], runsOn: number | null): Group['doors'] {
   return runsOn === null ? { before, after } : { before, after, runsOn };
+}
+
+/** How much of a slot is class: "50 min of class in 60". */
+function ClassOf({ meetings, doors }: Pick<Group, 'meetings' | 'doors'>) {
+  const slots = unique(meetings.map(({ minutes }) => minutes));
+  return (
+    <span className="faded number">
+      {slots.map((slotMinutes) => `${classMinutes({ slotMinutes, doors })} min of class in ${slotMinutes}`).join(', ')}
+    </span>
+  );
 }
 
 interface Props {
@@ -96,6 +108,7 @@ export function GroupForm({ group, title, onSave, onCancel }: Props) {
           value={now.doors.runsOn ?? null}
           onChange={(runsOn) => change({ doors: withRunsOn(now.doors, runsOn) })}
         />
+        <ClassOf meetings={now.meetings} doors={now.doors} />
       </div>
       <label htmlFor="group-strength">What may be asked</label>
       <Select

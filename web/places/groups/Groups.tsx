@@ -8,6 +8,8 @@ import { USUAL_DOORS } from '../../../core/session/plan/slotTime';
 import { freshId } from '../../app/machine/freshId';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
+import type { Save } from '../../app/server/saveOver';
+import { useSaveOver } from '../../app/server/useSaveOver';
 import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { Halls } from './halls/Halls';
@@ -47,6 +49,8 @@ export function Groups() {
   const { message } = App.useApp();
   const navigate = useNavigate();
   const [putHall] = api.usePutHallMutation();
+  const saveGroup = useSaveOver((save: Save<Group>) => changeGroup(save).unwrap());
+  const saveHall = useSaveOver((save: Save<Hall>) => putHall(save).unwrap());
   const [hall, setHall] = useState<{ hall: Hall; isNew: boolean } | null>(null);
   const [open, setOpen] = useState<{ group: Group; isNew: boolean } | null>(null);
   if (isError && !groups) {
@@ -58,7 +62,8 @@ export function Groups() {
 
   const save = async (group: Group) => {
     try {
-      await (open?.isNew ? addGroup : changeGroup)(group).unwrap();
+      if (open?.isNew) await addGroup(group).unwrap();
+      else await saveGroup({ thing: group, basedOn: open?.group ?? null });
       setOpen(null);
     } catch (error) {
       message.error(whyRefused(error));
@@ -94,7 +99,7 @@ export function Groups() {
   if (hall) {
     const keepHall = async (kept: Hall) => {
       try {
-        await putHall(kept).unwrap();
+        await saveHall({ thing: kept, basedOn: hall.isNew ? null : hall.hall });
         setHall(null);
       } catch (error) {
         message.error(whyRefused(error));

@@ -6,6 +6,7 @@ import type { Taken } from '../../../core/course/schema/course';
 import { type Known, knowledgeOf } from '../../../core/group/knowledge';
 import { tellingMoment } from '../../../core/movement/sample/tellingMoment';
 import { usualName } from '../../../core/movement/schema/movement';
+import { baseId } from '../../../core/movement/schema/version';
 import { writtenSide } from '../../../core/movement/walk/cycleFor';
 import { localDay } from '../../../core/words/localDay';
 import { nowMs } from '../../app/machine/clock';
@@ -25,9 +26,10 @@ export function KnownStrip({ groupId }: { readonly groupId: string }) {
   const { data: courses } = api.useCoursesQuery();
   const { forms } = useRepertoire();
   const known = useMemo(() => {
-    const taught = (logs ?? []).flatMap(({ sessionId, startedAt }) => {
+    const taught = (logs ?? []).flatMap(({ sessionId, startedAt, leftOut }) => {
       const session = sessions?.find(({ id, groupId: of }) => id === sessionId && of === groupId);
-      return session ? [{ day: localDay(startedAt), movementIds: session.movementIds }] : [];
+      const done = session?.movementIds.filter((id) => !leftOut.includes(baseId(id)));
+      return done ? [{ day: localDay(startedAt), movementIds: done }] : [];
     });
     return knowledgeOf(taught, groups?.find(({ id }) => id === groupId)?.knows ?? []);
   }, [logs, sessions, groups, groupId]);

@@ -8,6 +8,8 @@ import { today } from '../../app/machine/clock';
 import { freshId } from '../../app/machine/freshId';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
+import type { Save } from '../../app/server/saveOver';
+import { useSaveOver } from '../../app/server/useSaveOver';
 import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords } from '../../app/words';
@@ -32,6 +34,7 @@ export function People() {
   const { data: sessions = [] } = api.useSessionsQuery();
   const coming = useComing(id);
   const [put] = api.usePutPersonMutation();
+  const save = useSaveOver((of: Save<Person>) => put(of).unwrap());
   const { message } = App.useApp();
   const [called, setCalled] = useState('');
   const [forgotten, setForgotten] = useState<Person | null>(null);
@@ -48,9 +51,9 @@ export function People() {
   const dayOf = (sessionId: string) => sessions.find((one) => one.id === sessionId)?.date ?? null;
   const now = coming?.on(today());
 
-  const write = async (person: Person) => {
+  const write = async (person: Person, basedOn: Person | null) => {
     try {
-      await put(person).unwrap();
+      await save({ thing: person, basedOn });
       return true;
     } catch (error) {
       message.error(whyRefused(error));
@@ -69,7 +72,7 @@ export function People() {
       needs: [],
       formSeen: null,
     };
-    if (await write(person)) setCalled('');
+    if (await write(person, null)) setCalled('');
   };
   return (
     <div className="place people">
@@ -119,7 +122,7 @@ export function People() {
                 maxLength={60}
                 onBlur={({ target }) => {
                   const name = target.value.trim();
-                  if (name !== '' && name !== person.called) void write({ ...person, called: name });
+                  if (name !== '' && name !== person.called) void write({ ...person, called: name }, person);
                 }}
                 onPressEnter={({ currentTarget }) => currentTarget.blur()}
               />
@@ -133,7 +136,7 @@ export function People() {
               </Button>
               <Button
                 size="small"
-                onClick={() => void write({ ...person, until: isHere ? today() : null })}
+                onClick={() => void write({ ...person, until: isHere ? today() : null }, person)}
                 aria-label={isHere ? `${person.called} comes no more` : `${person.called} comes again`}
               >
                 {isHere ? 'Comes no more' : 'Comes again'}
@@ -164,7 +167,9 @@ export function People() {
           onClose={() => setSlip(false)}
         />
       )}
-      {minded && <NeedsDialog person={minded} onSave={write} onClose={() => setMinded(null)} />}
+      {minded && (
+        <NeedsDialog person={minded} onSave={(person) => write(person, minded)} onClose={() => setMinded(null)} />
+      )}
       {forgotten && <Forget person={forgotten} onClose={() => setForgotten(null)} />}
     </div>
   );

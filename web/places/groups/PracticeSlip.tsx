@@ -1,6 +1,7 @@
 import { App, Button, InputNumber, Modal, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { packClass } from '../../../core/formats/pocket/pocketClass';
+import { doneIn } from '../../../core/group/doneIn';
 import { knowledgeOf } from '../../../core/group/knowledge';
 import type { Came, Person } from '../../../core/group/person';
 import { seenBy } from '../../../core/group/seenBy';
@@ -33,6 +34,7 @@ export function PracticeSlip({ groupId, people, came, onClose }: Props) {
   const { newest } = useRepertoire();
   const { message } = App.useApp();
   const { data: sessions } = api.useSessionsQuery();
+  const { data: logs } = api.useLogsQuery();
   const { data: groups } = api.useGroupsQuery();
   const [who, setWho] = useState(EVERYBODY);
   const [asked, setAsked] = useState(10);
@@ -41,10 +43,11 @@ export function PracticeSlip({ groupId, people, came, onClose }: Props) {
 
   /** What they have: what was practised last first and main pieces before loosening; for one of them only what they were there for. */
   const known = useMemo((): Movement[] => {
-    const taught = (sessions ?? []).map(({ id, movementIds }) => ({ sessionId: id, movementIds }));
+    const classes = doneIn(sessions ?? [], logs ?? []);
+    const taught = classes.map(({ id, done }) => ({ sessionId: id, movementIds: done }));
     const days = came.flatMap(({ sessionId }) => {
-      const session = sessions?.find(({ id }) => id === sessionId);
-      return session?.date ? [{ day: session.date, movementIds: session.movementIds }] : [];
+      const session = classes.find(({ id }) => id === sessionId);
+      return session?.date ? [{ day: session.date, movementIds: session.done }] : [];
     });
     const seen = seenBy(people, came, taught, group?.knows ?? [], today());
     const has = (id: string) => who === EVERYBODY || (seen.get(id)?.has(who) ?? false);
@@ -53,7 +56,7 @@ export function PracticeSlip({ groupId, people, came, onClose }: Props) {
       .flatMap(({ movementId }) => newest(movementId) ?? [])
       .filter(({ roles }) => roles.includes('main') || roles.includes('warm-up'))
       .toSorted((a, b) => Number(b.roles.includes('main')) - Number(a.roles.includes('main')));
-  }, [sessions, came, people, group, who, newest]);
+  }, [sessions, logs, came, people, group, who, newest]);
 
   const slip = useMemo(() => {
     const needs = people.find(({ id }) => id === who)?.needs ?? [];

@@ -1,6 +1,6 @@
 import { unique } from 'remeda';
+import { doneIn } from '../../../core/group/doneIn';
 import { usualName } from '../../../core/movement/schema/movement';
-import { baseId } from '../../../core/movement/schema/version';
 import { useRepertoire } from '../../app/repertoire';
 import { api } from '../../app/server/api';
 
@@ -10,11 +10,8 @@ export function TaughtSoFar({ groupId }: { readonly groupId: string }) {
   const { data: logs = [] } = api.useLogsQuery();
   const { newest } = useRepertoire();
   const taught = new Set(logs.map(({ sessionId }) => sessionId));
-  const names = unique(
-    sessions
-      .filter((one) => one.groupId === groupId && taught.has(one.id))
-      .flatMap(({ movementIds }) => movementIds.map(baseId)),
-  ).flatMap((id) => {
+  const own = sessions.filter((one) => one.groupId === groupId && taught.has(one.id));
+  const names = unique(doneIn(own, logs).flatMap(({ done }) => done)).flatMap((id) => {
     const movement = newest(id);
     return movement ? [usualName(movement)] : [];
   });

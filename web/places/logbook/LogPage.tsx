@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sumBy } from 'remeda';
 import type { ClassLog, LoggedItem } from '../../../core/record/classLog';
+import { linesLeftOut, threadsLeftOut } from '../../../core/record/leftOut';
 import { type Witnessed, witnessedIn } from '../../../core/record/witnessed';
 import { minutes } from '../../../core/words/clockWords';
 import { localDay } from '../../../core/words/localDay';
@@ -64,7 +65,9 @@ function Shown({ log }: { readonly log: ClassLog }) {
         titleOf={(id) => log.items.find(({ itemId }) => itemId === id)?.title ?? id}
         className="bare log-stopped"
       />
-      {log.plan.course && <WhatWasTaken of={log.plan.course} />}
+      {log.plan.course && (
+        <WhatWasTaken of={log.plan.course} leftOut={threadsLeftOut(log.plan, linesLeftOut(log.items))} />
+      )}
       <WhatWasFelt log={log} />
       <table className="log-lines">
         <thead>

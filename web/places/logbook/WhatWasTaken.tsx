@@ -13,8 +13,14 @@ import { whyRefused } from '../../app/server/problemIn';
 import { TAKEN_WORDS } from '../../class/words/takenWords';
 import { PlanFollows } from '../../course/PlanFollows';
 
+interface Props {
+  readonly of: NonNullable<Session['course']>;
+  /** Ids of topics of which every line was left out: of those nobody asks. */
+  readonly leftOut: readonly string[];
+}
+
 /** After a class of a course: how each thing that was taught was taken, by one press each. The course goes by it when it is planned anew. */
-export function WhatWasTaken({ of }: { readonly of: NonNullable<Session['course']> }) {
+export function WhatWasTaken({ of, leftOut }: Props) {
   const { data } = api.useCourseQuery(of.id);
   const [saveCourse] = api.useSaveCourseMutation();
   const { data: groups } = api.useGroupsQuery();
@@ -26,7 +32,7 @@ export function WhatWasTaken({ of }: { readonly of: NonNullable<Session['course'
   const group = groups?.find(({ id }) => id === course.groupId);
   const places = new Map(heldClasses(course.calendar, today()).map(({ id }, place) => [id, place]));
   const cells = cellsOf(course.threads, course.plan, of.classId, places).filter(
-    ({ thread }) => thread.kind !== 'amount',
+    ({ thread }) => thread.kind !== 'amount' && !leftOut.includes(thread.id),
   );
   if (cells.length === 0) return null;
   /** Each press is saved over what the one before it has left, however quickly they come. */

@@ -2,6 +2,7 @@ import { Button, Checkbox, InputNumber, TimePicker } from 'antd';
 import dayjs, { type Dayjs } from 'dayjs';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { newRecord } from '../../../core/record/classLog';
 import { itemsWrittenAfter } from '../../../core/record/writtenAfter';
 import { notedTitle } from '../../../core/session/plan/lineTitle';
 import type { Session } from '../../../core/session/plan/session';
@@ -69,19 +70,15 @@ function Form({ session }: { readonly session: Session }) {
   const all = session.sections.flatMap(({ items }) => items).length;
   const write = async () => {
     const written = await addLog({
-      log: {
+      log: newRecord({
         id: logId,
-        sessionId: session.id,
         startedAt: begins.toISOString(),
         endedAt: ends.toISOString(),
         plan: session,
         items: itemsWrittenAfter(session, timeline, find, { leftOut, tookMs }),
         attendance: came,
         notes: '',
-        stops: [],
-        answered: [],
-        letGo: [],
-      },
+      }),
     }).unwrap();
     navigate(`/logbook/${written.id}`);
   };

@@ -1,5 +1,5 @@
 import dayjs from 'dayjs';
-import { isSamePlan } from '../../../core/record/running/resume';
+import { isSamePlan } from '../../../core/session/edit/planOf';
 import type { Session } from '../../../core/session/plan/session';
 import { today } from '../../app/machine/clock';
 import { dayInWords, inWords } from '../../app/words';

@@ -50,6 +50,8 @@ interface Props {
 
 interface PressProps {
   readonly label: string;
+  /** The longest it may be called: it keeps the room for that. */
+  readonly room?: string;
   readonly hint: string;
   readonly icon: ReactNode;
   readonly onPress: () => void;
@@ -58,7 +60,7 @@ interface PressProps {
   readonly isBehind?: boolean;
 }
 
-export const Press = ({ label, hint, icon, onPress, pressed, isBehind = false }: PressProps) => (
+export const Press = ({ label, room = label, hint, icon, onPress, pressed, isBehind = false }: PressProps) => (
   <button
     type="button"
     className={isBehind ? 'teach-press teach-press--behind' : 'teach-press'}
@@ -70,7 +72,9 @@ export const Press = ({ label, hint, icon, onPress, pressed, isBehind = false }:
     {...(pressed === undefined ? {} : { 'aria-pressed': pressed })}
   >
     <span aria-hidden>{icon}</span>
-    {label}
+    <span className="teach-label" data-room={room}>
+      {label}
+    </span>
     <kbd aria-hidden>{hint}</kbd>
   </button>
 );
@@ -116,6 +120,7 @@ export function TeachControls({
       <Press label="Back" hint="←" icon={<StepBackwardOutlined />} onPress={steering.back} />
       <Press
         label={teaching.paused ? 'Go on' : 'Stay'}
+        room="Go on"
         hint="Space"
         icon={teaching.paused ? <CaretRightOutlined /> : <PauseOutlined />}
         onPress={steering.pause}
@@ -130,6 +135,7 @@ export function TeachControls({
       <Press label="Faster" hint="+" icon="+" onPress={steering.faster} isBehind />
       <Press
         label={mirrored ? 'Facing them' : 'Back to them'}
+        room="Back to them"
         hint="M"
         icon={<SwapOutlined />}
         onPress={onMirror}

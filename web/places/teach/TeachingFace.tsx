@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { markNow, stopNow } from '../../../core/record/running/marks';
 import { shownNow, toShow } from '../../../core/record/running/shownNow';
 import { back, changeTempo, onceMore, skip, togglePause } from '../../../core/record/running/steer';
@@ -96,7 +96,8 @@ export function TeachingFace({ kept, onAsked, onLight }: Props) {
   const shown = useMemo(() => shownNow(show, teaching), [show, teaching]);
   const led = leads === 'planned' ? (shown?.ledBy ?? 'breath') : leads;
   const isCrib = led === 'clock';
-  useBell(timeline, teaching, led, mixer.mix, tell);
+  const isSilent = useBell(timeline, teaching, led, mixer.mix, tell);
+  const goBack = useCallback(() => setEnding(null), []);
 
   if (ending || teaching.finished || !shown) {
     return (
@@ -106,7 +107,7 @@ export function TeachingFace({ kept, onAsked, onLight }: Props) {
         startedAt={startedAt}
         timeline={planned}
         teaching={ending ?? teaching}
-        onBack={onAsked ?? (teaching.finished ? null : () => setEnding(null))}
+        onBack={onAsked ?? (teaching.finished ? null : goBack)}
       />
     );
   }
@@ -139,6 +140,7 @@ export function TeachingFace({ kept, onAsked, onLight }: Props) {
       </StageShown>
       <footer className="teach-bottom">
         <NextShown next={shown.next}>
+          {isSilent && <span className="teach-unkept">No sound yet: tap the screen.</span>}
           {!isKept && <span className="teach-unkept">This browser keeps nothing: do not load this page again.</span>}
         </NextShown>
         <TeachControls

@@ -2,9 +2,9 @@ import { clamp, sumBy } from 'remeda';
 import { cycleAmount } from '../../../movement/schema/cycleAmount';
 import type { Movement } from '../../../movement/schema/movement';
 import { passesOf, sidesOffered } from '../../../movement/schema/pass';
-import { wholeCycles } from '../../../movement/schema/wholeCycles';
 import { minutes } from '../../../words/clockWords';
 import type { MovementItem } from '../../plan/session';
+import { wholeCycles } from '../wholeCycles';
 import type { WrittenAmount } from './readAmount';
 import type { WrittenLine } from './readLine';
 

@@ -5,10 +5,10 @@ import type { MergeConflict } from '../../../../core/course/merge/mergeClass';
 import type { Course } from '../../../../core/course/schema/course';
 import type { Group } from '../../../../core/group/group';
 import type { FindMovement } from '../../../../core/movement/schema/movement';
+import { fieldWord } from '../../../../core/session/edit/fieldWords';
 import { notedTitle } from '../../../../core/session/plan/lineTitle';
 import { sectionWord } from '../../../../core/words/sectionWord';
 import { useRepertoire } from '../../../app/repertoire';
-import { fieldWord } from '../../../class/words/fieldWords';
 import { LongList } from '../../../fields/LongList';
 import { useRedraw } from './useRedraw';
 

@@ -43,12 +43,14 @@ export const drawTerm =
       for (const one of classes) {
         dispatch(reached({ id, now: one.number }));
         const { data: sessions } = api.endpoints.sessions.select()(state());
+        const { data: logs } = api.endpoints.logs.select()(state());
         const { asked } = askedOf(
           { id: '', groupId: group.id, date: one.date },
           [group],
           sessions ?? [],
           people,
           halls,
+          logs ?? [],
         );
         const answer = await composer.ask((remote) =>
           remote.drawUp(course, group, one.id, today(), asked, repertoire.forms),
@@ -56,7 +58,9 @@ export const drawTerm =
         if (!isOurs()) return;
         if (!answer) continue;
         const session = { ...answer.session, id: freshId('class') };
-        await dispatch(api.endpoints.addSession.initiate(session)).unwrap();
+        const { error } = await dispatch(api.endpoints.addSession.initiate(session));
+        // One that another window has drawn up meanwhile is there: the others go on.
+        if (error && !('status' in error && error.status === 409)) throw error;
         dispatch(drawn({ id, number: one.number, left: answer.left }));
       }
       dispatch(ended({ id, failure: null }));

@@ -45,7 +45,7 @@ export function Halls({ onOpen }: Props) {
             loading={undoing}
             onClick={() => {
               setUndoing(true);
-              void put(hall).finally(() => setUndoing(false));
+              void put({ thing: hall, basedOn: null }).finally(() => setUndoing(false));
             }}
           >
             Bring back

@@ -83,15 +83,19 @@ function Editor({ known, isCopy, newName }: EditorProps) {
   const [view, setView] = useState<View>('three-quarter');
   const [inHand, setInHand] = useState<PhasePlace | null>(null);
   const [pickedUp, setPickedUp] = useState(false);
-  const movement = useEditorSelector(({ movementDraft }) => movementDraft.present);
+  const shelf = `${isCopy ? 'new' : 'next'}.${known?.id ?? newName}`;
+  // What lies on the bench from before is another movement: it is neither shown here nor kept as this one's.
+  const [opened, setOpened] = useState<string | null>(null);
+  const onBench = useEditorSelector(({ movementDraft }) => movementDraft.present);
+  const movement = opened === shelf ? onBench : null;
   const canUndo = useEditorSelector(({ movementDraft }) => movementDraft.past.length > 0);
   const canRedo = useEditorSelector(({ movementDraft }) => movementDraft.future.length > 0);
-  const shelf = `${isCopy ? 'new' : 'next'}.${known?.id ?? newName}`;
 
   useEffect(() => {
     const left = keptMovements.find(shelf);
     setPickedUp(left !== null);
     dispatch(movementOpened(left ?? begun(known, isCopy, newName)));
+    setOpened(shelf);
   }, [dispatch, known, isCopy, newName, shelf]);
   useEffect(() => {
     if (movement && canUndo) keptMovements.keep(shelf, movement);

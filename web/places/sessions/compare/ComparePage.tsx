@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Fragment } from 'react';
 import { Link, useParams } from 'react-router';
 import { schoolsWords } from '../../../../core/movement/adapt/schoolWords';
+import { fieldWord } from '../../../../core/session/edit/fieldWords';
 import { lineTitle } from '../../../../core/session/plan/lineTitle';
 import { matchItem } from '../../../../core/session/plan/matchItem';
 import type { Session } from '../../../../core/session/plan/session';
@@ -18,7 +19,6 @@ import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { useTimeline } from '../../../class/useTimeline';
-import { fieldWord } from '../../../class/words/fieldWords';
 import { paceSaid, settleSaid } from '../../../class/words/sectionWords';
 import './compare.css';
 

@@ -18,6 +18,7 @@ import { QuietTable } from '../../../fields/QuietTable';
 import { Narrow } from './Narrow';
 import { narrowHere } from './narrowHere';
 import { OpenClass } from './OpenClass';
+import { UnsavedClasses } from './UnsavedClasses';
 import { PAGE, useAskedFor } from './useAskedFor';
 import './sessions.css';
 
@@ -67,6 +68,7 @@ export function Sessions() {
           </Button>
         </div>
       </header>
+      <UnsavedClasses />
       <Narrow asked={asked} groups={groups ?? []} onWant={want} />
       <QuietTable<SessionSummary>
         rows={page.rows}

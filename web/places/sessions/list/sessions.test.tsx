@@ -1,9 +1,11 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import type { SessionSummary } from '../../../../core/formats/api/api';
+import { session } from '../../../../core/testing/sample';
 import { today } from '../../../app/machine/clock';
 import { api } from '../../../app/server/api';
 import { store } from '../../../app/store';
 import { renderWith } from '../../../testing/renderDesk';
+import { closed, opened } from '../draft/draft';
 import { Sessions } from './Sessions';
 
 const ASKED = { when: 'all', from: 0, size: 25, today: today() } as const;
@@ -60,4 +62,15 @@ test('two classes are chosen to be compared, and no third', async () => {
   await user.click(box('a'));
   expect(box('b').disabled).toBe(false);
   expect(within(document.body).queryByRole('button', { name: 'Compare the two' })).toBeNull();
+});
+
+test('a class whose changes the server does not have stands above the list, and leads to it', async () => {
+  await open([[{}, ['a']]]);
+  expect(screen.queryByRole('region', { name: 'Not saved yet' })).toBeNull();
+  const unsaved = session({ id: 'tuesday', title: 'Tuesday' });
+  store.dispatch(opened({ session: unsaved, revision: 1, saveState: { kind: 'refused', reason: 'It has no name.' } }));
+  store.dispatch(closed());
+  const there = await screen.findByRole('region', { name: 'Not saved yet' });
+  expect(there.textContent).toMatch(/Tuesday Not saved: It has no name\./);
+  expect(within(there).getByRole('link', { name: 'Tuesday' }).getAttribute('href')).toBe('/sessions/tuesday');
 });

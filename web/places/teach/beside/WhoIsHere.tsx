@@ -74,7 +74,7 @@ export function WhoIsHere({
       </div>
       {walkIns > 0 && (
         <p className="teach-here">
-          Paper form? Anything to mind? {teaching.welcomeMs > 0 ? 'The class stands for a minute: Skip goes on.' : ''}{' '}
+          Paper form? Anything to mind? {teaching.welcomeMs > 0 ? 'The class stands for a minute: Next goes on.' : ''}{' '}
           From now on every first repetition is said aloud, and something to hold is offered to all on one leg.
         </p>
       )}

@@ -1,6 +1,8 @@
 import dayjs from 'dayjs';
+import { memo } from 'react';
 import { useNavigate } from 'react-router';
-import { loggedItems } from '../../../../core/record/classLog';
+import { loggedItems, newRecord } from '../../../../core/record/classLog';
+import { linesLeftOut, threadsLeftOut } from '../../../../core/record/leftOut';
 import { attendanceOf, newcomerNote } from '../../../../core/record/running/comers';
 import { markNotes } from '../../../../core/record/running/marks';
 import { titleOf } from '../../../../core/record/running/shownNow';
@@ -31,15 +33,18 @@ interface Props {
 const MOST_NOTES = 4000;
 const MOST_CAME = 500;
 
-/** The end: did they get it, how many came, and one press writes down what was done. Until it is written, it stays on this machine. */
-export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBack }: Props) {
+/** The end: did they get it, how many came, and one press writes down what was done. Until it is written, it stays on this
+ * machine. Drawn when what it shows is another: the clock goes on meanwhile. */
+export const EndOfClass = memo(function EndOfClass({ logId, session, startedAt, timeline, teaching, onBack }: Props) {
   const repertoire = useRepertoire();
   const navigate = useNavigate();
   const [addLog, { isLoading, error }] = api.useAddLogMutation();
-  const asked = useAskedAfter(session);
   const there = inTheWay(error);
   const clock = (at: string) => dayjs(at).format('HH:mm');
 
+  const items = loggedItems(session, timeline, teaching, repertoire.find);
+  const left = threadsLeftOut(session, linesLeftOut(items));
+  const asked = useAskedAfter(session).filter(({ thread }) => !left.includes(thread));
   const titled = (itemId: string) => titleOf(session, itemId, repertoire.find);
   const { said, fields } = useSaidAtEnd(attendanceOf(teaching), {
     asked,
@@ -55,22 +60,19 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
   };
   const write = async () => {
     const written = await addLog({
-      log: {
+      log: newRecord({
         id: logId,
-        sessionId: session.id,
         startedAt,
         endedAt: new Date(Date.parse(startedAt) + teaching.wallMs).toISOString(),
         plan: session,
-        items: loggedItems(session, timeline, teaching, repertoire.find),
+        items,
         attendance: said.came,
         stops: teaching.stops,
-        answered: [],
-        letGo: [],
         notes: [newcomerNote(teaching), ...markNotes(teaching, clock(startedAt), titled, said.marks)]
           .filter(Boolean)
           .join('\n')
           .slice(0, MOST_NOTES),
-      },
+      }),
       present: teaching.present,
       taken: said.taken,
       ...(there && { insteadOf: there.id }),
@@ -119,4 +121,4 @@ export function EndOfClass({ logId, session, startedAt, timeline, teaching, onBa
       </button>
     </main>
   );
-}
+});

@@ -23,6 +23,8 @@ function wordsOf(shortening: Shortening, startedAt: string): string {
       return 'Looking …';
     case 'fits':
       return 'It fits as it is.';
+    case 'tight':
+      return 'It ends on time, but the cool-down is tight: skip a line.';
     case 'nothing-new':
       return 'Nothing new is left in this class.';
     case 'cannot':

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { type Heard, soundsBetween } from '../../../../core/record/running/soundsBetween';
 import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { LedBy } from '../../../../core/session/plan/line/ledBy';
@@ -12,8 +12,33 @@ const NOTES = { side: 352, minute: 704, section: 198 } as const;
 
 const noteOf = ({ sound, breath }: Heard): number => (sound === 'breath' ? BREATHS[breath ?? 'other'] : NOTES[sound]);
 
+const isLoud = ({ muted, loud }: Mix): boolean => !muted && Object.values(loud).some((loudness) => loudness > 0);
+
+/** The sound of this page, and whether the browser holds it back until somebody touches the screen, as after a reload. */
+function useSound(): { readonly context: AudioContext | null; readonly isHeldBack: boolean } {
+  const [context] = useState(() => (typeof AudioContext === 'undefined' ? null : new AudioContext()));
+  const [isHeldBack, setHeldBack] = useState(context?.state === 'suspended');
+  useEffect(() => {
+    if (!context) return;
+    const look = () => setHeldBack(context.state === 'suspended');
+    const wake = () => void context.resume().then(look, () => undefined);
+    context.addEventListener('statechange', look);
+    window.addEventListener('pointerdown', wake);
+    window.addEventListener('keydown', wake);
+    // Begun by a press a moment ago, it may be heard at once.
+    wake();
+    return () => {
+      context.removeEventListener('statechange', look);
+      window.removeEventListener('pointerdown', wake);
+      window.removeEventListener('keydown', wake);
+      void context.close();
+    };
+  }, [context]);
+  return { context, isHeldBack };
+}
+
 /**
- * Lets be heard what a class comes to, each sound as loud as the mixer has it.
+ * Lets be heard what a class comes to, each sound as loud as the mixer has it. Answers whether nothing is heard though it should be.
  * @param led what leads the class just now: by the clock no breath is heard
  * @param onHeard told of every sound, whether or not it is loud here: a bell in the hall may ring it
  */
@@ -23,8 +48,8 @@ export function useBell(
   led: LedBy,
   mix: Mix,
   onHeard: (heard: Heard) => void,
-): void {
-  const context = useRef<AudioContext | null>(null);
+): boolean {
+  const { context, isHeldBack } = useSound();
   const before = useRef(teaching);
   const mixed = useRef(mix);
   mixed.current = mix;
@@ -35,12 +60,9 @@ export function useBell(
     for (const one of heard) {
       onHeard(one);
       const { muted, loud } = mixed.current;
-      if (muted || loud[one.sound] === 0 || typeof AudioContext === 'undefined') continue;
-      context.current ??= new AudioContext();
-      if (context.current.state === 'running') strike(context.current, noteOf(one), loud[one.sound]);
-      else void context.current.resume();
+      if (!muted && loud[one.sound] > 0 && context?.state === 'running') strike(context, noteOf(one), loud[one.sound]);
     }
-  }, [timeline, teaching, led, onHeard]);
+  }, [timeline, teaching, led, onHeard, context]);
 
-  useEffect(() => () => void context.current?.close(), []);
+  return isHeldBack && isLoud(mix);
 }

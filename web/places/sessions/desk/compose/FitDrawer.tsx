@@ -1,6 +1,7 @@
 import { Button, Drawer, InputNumber, Progress } from 'antd';
 import { proxy } from 'comlink';
 import { useState } from 'react';
+import { isSamePlan, planOf } from '../../../../../core/session/edit/planOf';
 import type { FitKind } from '../../../../../core/session/fit/buildModel';
 import type { FitAnswer } from '../../../../../core/session/fit/fitPlan';
 import type { Session } from '../../../../../core/session/plan/session';
@@ -28,8 +29,7 @@ export function FitDrawer({ session, askedOf, onClose }: Props) {
   const [about, setAbout] = useState<Session | null>(null);
 
   const fit = async () => {
-    const { doors, breath, schools, takes, sections } = session;
-    const plan = { slotMinutes: minutes, doors, breath, schools, takes, sections };
+    const plan = { ...planOf(session), slotMinutes: minutes };
     setAnswers([]);
     setDone(0);
     setAbout(session);
@@ -47,9 +47,8 @@ export function FitDrawer({ session, askedOf, onClose }: Props) {
       return true;
     });
   };
-  const isStale =
-    about !== null &&
-    (about.sections !== session.sections || about.schools !== session.schools || about.breath !== session.breath);
+  // Another slot is what is fitted to.
+  const isStale = about !== null && !isSamePlan(about, { ...session, slotMinutes: about.slotMinutes });
 
   return (
     <Drawer open title="Fit to the slot" size={460} onClose={onClose} className="compose">

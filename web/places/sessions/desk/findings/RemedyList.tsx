@@ -2,8 +2,8 @@ import { App, Button } from 'antd';
 import type { Preview, TriedRemedy } from '../../../../../core/session/findings/preview';
 import { minutes } from '../../../../../core/words/clockWords';
 import { inWords } from '../../../../app/words';
+import { useUndo } from '../../draft/undo/useUndo';
 import { useEdits } from '../../draft/useEdits';
-import { useUndo } from '../../draft/useUndo';
 
 /** What a remedy would do, in a few words: "45 s more, 59:10 in all; 2 things gone". */
 export function previewWords({ addsMs, totalMs, gone, appears }: Preview): string {

@@ -1,10 +1,12 @@
 import { InputNumber, Select } from 'antd';
 import equal from 'fast-deep-equal';
 import { memo } from 'react';
+import { nextMeeting } from '../../../../../core/course/calendar/nextMeeting';
 import { USUAL_SCHOOLS } from '../../../../../core/movement/adapt/schools';
 import type { ClassHead } from '../../../../../core/session/edit/edit';
 import type { Session } from '../../../../../core/session/plan/session';
-import { USUAL_DOORS } from '../../../../../core/session/plan/slotTime';
+import { classMinutes, USUAL_DOORS } from '../../../../../core/session/plan/slotTime';
+import { today } from '../../../../app/machine/clock';
 import { api } from '../../../../app/server/api';
 import { lazyPart } from '../../../../app/shell/lazyPart';
 import { useEdits } from '../../draft/useEdits';
@@ -38,12 +40,17 @@ export const ClassWhen = memo(function ClassWhen({
     const next = groups?.find(({ id }) => id === chosen);
     const follows = equal(schools, USUAL_SCHOOLS) || (group !== null && equal(schools, group.schools));
     const comesIn = equal(doors, USUAL_DOORS) || (group !== null && equal(doors, group.doors));
+    // A class that was nobody's becomes this group's: it is on their day, at their time, for as long as they meet.
+    const meets = next && groupId === null ? nextMeeting(next.meetings, today()) : null;
     change({
       groupId: next?.id ?? null,
+      ...(meets && { date: meets.date, startsAt: meets.startsAt, slotMinutes: meets.minutes }),
       // How long its parts take was measured with a group: another has its own measure, or none.
       takes: next?.takes ?? {},
       ...(next && follows ? { schools: next.schools } : {}),
-      ...(next && comesIn && slotMinutes > next.doors.before + next.doors.after + 5 ? { doors: next.doors } : {}),
+      ...(next && comesIn && (meets?.minutes ?? slotMinutes) > next.doors.before + next.doors.after + 5
+        ? { doors: next.doors }
+        : {}),
     });
   };
   return (
@@ -89,6 +96,9 @@ export const ClassWhen = memo(function ClassWhen({
           aria-label="Minutes after the class, clearing the hall"
         />
         after
+        {classMinutes({ slotMinutes, doors }) !== slotMinutes && (
+          <span className="number">: {classMinutes({ slotMinutes, doors })} min of class</span>
+        )}
       </span>
       <fieldset className="class-ratio">
         <legend>Breath in : out</legend>

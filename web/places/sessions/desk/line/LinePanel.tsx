@@ -10,7 +10,9 @@ import { lineTimes } from '../../../../../core/session/timeline/lineTimes';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { scriptRoom } from '../../../../../core/session/words/lineSpeech';
 import { useRepertoire } from '../../../../app/repertoire';
+import { useAppDispatch } from '../../../../app/store';
 import { useDeskSelector } from '../../draft/draftStore';
+import { taken } from '../../draft/hand';
 import { useEdits } from '../../draft/useEdits';
 import { Noticed } from '../findings/Noticed';
 import type { NoticedProps } from '../findings/noticedProps';
@@ -32,7 +34,10 @@ export const LinePanel = memo(function LinePanel({ timeline, ...noticed }: Props
   return (
     <aside className="line-panel" aria-label="The line in hand">
       {item ? (
-        <InHand key={item.id} item={item} timeline={timeline} {...noticed} />
+        <>
+          <Back count={noticed.findings?.open.length ?? 0} />
+          <InHand key={item.id} item={item} timeline={timeline} {...noticed} />
+        </>
       ) : (
         <>
           <Noticed {...noticed} itemId={null} />
@@ -42,6 +47,16 @@ export const LinePanel = memo(function LinePanel({ timeline, ...noticed }: Props
     </aside>
   );
 });
+
+/** From the line in hand back to the whole class, and what is worth a look in it. */
+function Back({ count }: { readonly count: number }) {
+  const dispatch = useAppDispatch();
+  return (
+    <Button className="panel-back" size="small" type="text" onClick={() => dispatch(taken(null))}>
+      The whole class{count > 0 && `: ${count} worth a look`}
+    </Button>
+  );
+}
 
 function InHand({ item, timeline, ...noticed }: { readonly item: Item; readonly timeline: Timeline } & NoticedProps) {
   const repertoire = useRepertoire();

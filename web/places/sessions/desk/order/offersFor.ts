@@ -85,20 +85,33 @@ function formsFor({ name, amount }: Written, session: Session, passage: Passage,
   });
 }
 
-/** A rest or a talk, and a second one where a bare number may have been minutes. */
-function pausesFor({ kind, seconds, orSeconds, note }: Exclude<WrittenLine, Written>): Offer[] {
-  return [seconds, ...(orSeconds === null ? [] : [orSeconds])]
-    .filter((one) => one >= 1 && one <= 3600)
-    .map((one) => ({
+/** The most seconds of a rest or a talk. */
+const LONGEST_PAUSE = 3600;
+
+interface Around {
+  readonly session: Session;
+  readonly passage: Passage;
+  readonly repertoire: Repertoire;
+}
+
+/** A rest or a talk, and a second one where a bare number may have been minutes. One of hours is an hour, and says so. */
+function pausesFor({ kind, seconds, orSeconds, note }: Exclude<WrittenLine, Written>, around: Around): Offer[] {
+  return [seconds, ...(orSeconds === null ? [] : [orSeconds])].map((asked): Offer => {
+    const one = clamp(asked, { min: 1, max: LONGEST_PAUSE });
+    const items = [newPause(kind, kind, one, note)];
+    const said = one < 60 ? `${one} seconds` : minutes(one * 1000);
+    return {
       key: `${kind} ${one}`,
-      items: [newPause(kind, kind, one, note)],
+      items,
       title: PAUSE_WORDS[kind],
-      reading: [one < 60 ? `${one} seconds` : minutes(one * 1000), note].filter(Boolean).join(' '),
+      reading: [`${said}${asked > LONGEST_PAUSE ? ', an hour at most' : ''}`, note].filter(Boolean).join(' '),
       cautions: '',
-      ms: one * 1000,
+      // As long as talks are measured to last with this group.
+      ms: msOf(items, around.session, around.passage, around.repertoire) ?? one * 1000,
       movement: null,
       newName: null,
-    }));
+    };
+  });
 }
 
 /** A movement as the line asks for it, in every way the line could be meant. */
@@ -106,7 +119,7 @@ function movementOffers(
   movement: Movement,
   line: Written,
   unmatched: readonly string[],
-  { session, passage, repertoire }: { session: Session; passage: Passage; repertoire: Repertoire },
+  { session, passage, repertoire }: Around,
 ): Offer[] {
   return understand(movement, line).map(({ change, note, besides }, place): Offer => {
     const item = { ...newMovementItem(movement.id, movement, passage.kind), ...change };
@@ -132,18 +145,19 @@ function movementOffers(
 const TALK_SECONDS = 60;
 
 /** What can be done with words that name nothing: a talk with them, for as long as they say; a movement of that name. */
-function otherwise(text: string, { name, amount }: Written): readonly [Offer, ...Offer[]] {
+function otherwise(text: string, { name, amount }: Written, around: Around): readonly [Offer, ...Offer[]] {
   const isTimed = amount?.unit === 'seconds' && name !== '';
   const note = (isTimed ? name : text.trim()).slice(0, 400);
   const seconds = isTimed ? clamp(Math.round(amount.value), { min: 1, max: 3600 }) : TALK_SECONDS;
+  const items = [newPause('talk', 'talk', seconds, note)];
   return [
     {
       key: 'talk with these words',
-      items: [newPause('talk', 'talk', seconds, note)],
+      items,
       title: PAUSE_WORDS.talk,
       reading: `${seconds === TALK_SECONDS ? 'a minute' : minutes(seconds * 1000)}: “${note}”`,
       cautions: '',
-      ms: seconds * 1000,
+      ms: msOf(items, around.session, around.passage, around.repertoire) ?? seconds * 1000,
       movement: null,
       newName: null,
     },
@@ -171,8 +185,8 @@ export function offersFor(text: string, session: Session, section: number, reper
   const passage = session.sections[section];
   if (text.trim() === '' || !passage) return [];
   const line = readLine(text);
-  if (line.kind !== 'movement') return pausesFor(line);
   const around = { session, passage, repertoire };
+  if (line.kind !== 'movement') return pausesFor(line, around);
   // Where all of it was read as an amount, as in "three breaths", it may be the name.
   const names =
     line.name === '' ? [text] : [line.name, ...(repertoire.search(line.name, passage.kind).length > 0 ? [] : [text])];
@@ -185,7 +199,7 @@ export function offersFor(text: string, session: Session, section: number, reper
   const asked = line.name || text;
   const nearest = repertoire.search.nearest(asked, passage.kind).slice(0, NEAREST);
   const movements = nearest.flatMap(({ movement, unmatched }) => movementOffers(movement, line, unmatched, around));
-  const [talk, ...others] = otherwise(text, line);
+  const [talk, ...others] = otherwise(text, line, around);
   const words = asked.split(/\s+/).length;
   const isStrange = (nearest[0]?.unmatched.length ?? words) >= STRANGE_SHARE * words;
   // Enter takes what comes first.

@@ -83,7 +83,8 @@ export function useLineKeys() {
     ' ': ({ item }) => chosen.toggle(item.id),
     'Shift+ArrowDown': (hand) => chooseOn(hand, 1),
     'Shift+ArrowUp': (hand) => chooseOn(hand, -1),
-    Escape: () => chosen.letGo(),
+    // First what is chosen is let go, then the line: the panel shows the whole class again.
+    Escape: () => (now().ids.size > 0 ? chosen.letGo() : dispatch(taken(null))),
     g: group,
     c: (hand) => {
       const { session } = now();

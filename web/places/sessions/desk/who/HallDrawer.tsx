@@ -1,6 +1,7 @@
 import { App, Checkbox, Drawer, InputNumber } from 'antd';
 import { useCallback, useState } from 'react';
 import { Link } from 'react-router';
+import { doneIn } from '../../../../../core/group/doneIn';
 import { beginnersOn } from '../../../../../core/group/person';
 import { seenBy } from '../../../../../core/group/seenBy';
 import { type Hall, type Less, lessOn, withLess } from '../../../../../core/hall/hall';
@@ -55,7 +56,8 @@ function useSeen(askedOf: AskedOf, day: string) {
   const groupId = askedOf.group?.id ?? null;
   const { data } = api.usePeopleQuery(groupId ?? '', { skip: groupId === null });
   const { data: sessions = [] } = api.useSessionsQuery();
-  const taught = sessions.map(({ id, movementIds }) => ({ sessionId: id, movementIds }));
+  const { data: logs = [] } = api.useLogsQuery();
+  const taught = doneIn(sessions, logs).map(({ id, done }) => ({ sessionId: id, movementIds: done }));
   return seenBy(data?.people ?? [], data?.came ?? [], taught, askedOf.group?.knows ?? [], day);
 }
 
@@ -96,7 +98,7 @@ function InHall({ session, timeline, askedOf, hall }: Props & { readonly hall: H
   };
   const setLess = async (to: Less) => {
     try {
-      await putHall(withLess(hall, day, to)).unwrap();
+      await putHall({ thing: withLess(hall, day, to), basedOn: hall }).unwrap();
     } catch (error) {
       message.error(whyRefused(error));
     }

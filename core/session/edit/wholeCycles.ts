@@ -1,6 +1,6 @@
 import { clamp } from 'remeda';
-import { cycleAmount } from './cycleAmount';
-import type { Movement } from './movement';
+import { cycleAmount } from '../../movement/schema/cycleAmount';
+import type { Movement } from '../../movement/schema/movement';
 
 /** The most of anything a line counts. */
 const MOST = 3600;

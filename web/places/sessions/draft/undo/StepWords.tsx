@@ -1,7 +1,7 @@
-import { between } from '../../../../core/session/edit/between';
-import { describeEdits } from '../../../../core/session/edit/describeEdits';
-import { useRepertoire } from '../../../app/repertoire';
-import { selectDraft, useDeskSelector } from './draftStore';
+import { between } from '../../../../../core/session/edit/between';
+import { describeEdits } from '../../../../../core/session/edit/describeEdits';
+import { useRepertoire } from '../../../../app/repertoire';
+import { selectDraft, useDeskSelector } from '../draftStore';
 
 interface Props {
   readonly of: 'undo' | 'redo';

@@ -1,14 +1,14 @@
 import { Button, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { memo } from 'react';
-import type { Session } from '../../../../core/session/plan/session';
-import { minutes } from '../../../../core/words/clockWords';
-import { useAppDispatch } from '../../../app/store';
-import { forgetSaved } from '../../../class/kept/keptDraft';
-import { useAtRest } from '../../../class/useAtRest';
-import { useTimeline } from '../../../class/useTimeline';
-import { opened, replaced, revisionSet } from './draft';
-import { selectDraft, selectSession, useDeskSelector } from './draftStore';
+import type { Session } from '../../../../../core/session/plan/session';
+import { minutes } from '../../../../../core/words/clockWords';
+import { useAppDispatch } from '../../../../app/store';
+import { forgetSaved } from '../../../../class/kept/keptDraft';
+import { useAtRest } from '../../../../class/useAtRest';
+import { useTimeline } from '../../../../class/useTimeline';
+import { opened, replaced, revisionSet } from '../draft';
+import { selectDraft, selectSession, useDeskSelector } from '../draftStore';
 import { usePutAside } from './usePutAside';
 import './conflict.css';
 

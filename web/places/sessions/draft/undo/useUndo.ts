@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
-import { useAppDispatch } from '../../../app/store';
-import { redone, undone } from './draft';
-import { useDeskSelector } from './draftStore';
+import { useAppDispatch } from '../../../../app/store';
+import { redone, undone } from '../draft';
+import { useDeskSelector } from '../draftStore';
 
 /** Takes the last step of the class that lies open back, or does it again. */
 export function useUndo(): { readonly undo: () => void; readonly redo: () => void } {

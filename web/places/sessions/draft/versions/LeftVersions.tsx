@@ -1,10 +1,10 @@
 import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { memo } from 'react';
-import { useAppDispatch } from '../../../app/store';
-import { forgetDraft } from '../../../class/kept/keptDraft';
-import { type LeftVersion, leftSettled } from './draft';
-import { selectDraft, useDeskSelector } from './draftStore';
+import { useAppDispatch } from '../../../../app/store';
+import { forgetDraft } from '../../../../class/kept/keptDraft';
+import { type LeftVersion, leftSettled } from '../draft';
+import { selectDraft, useDeskSelector } from '../draftStore';
 import { usePutAside } from './usePutAside';
 import './conflict.css';
 
