@@ -16,6 +16,7 @@ import { deviceHub } from './devices/hub';
 import type { StandIns } from './devices/standIns';
 import { ARCHIVE_LIMIT, BODY_LIMIT, isArchive, jsonOnly, localOnly, ownPagesOnly, sealed } from './door/guard';
 import { type HouseKey, keyOnly } from './door/key';
+import { sameEpoch } from './door/sameEpoch';
 import { wellFormed } from './door/wellFormed';
 import { asideRoutes } from './routes/asides';
 import { carriedRoutes } from './routes/carry/carried';
@@ -145,6 +146,7 @@ export function createApp({
   const app = router();
   app.use(sealed, localOnly, ownPagesOnly);
   if (key) app.use(keyOnly(key));
+  if (keeping) app.use('/api/*', sameEpoch(keeping.dataFolder));
   app.use(jsonOnly, refuseOtherMethods(app));
   const limited = (maxSize: number) =>
     bodyLimit({ maxSize, onError: () => problem(413, 'That is more than this server reads at once.') });

@@ -2,6 +2,7 @@ import { mkdirSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs
 import { join } from 'node:path';
 import SQLite from 'better-sqlite3';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { EPOCH_HEADER } from '../core/formats/api/epoch';
 import { BroughtBack, Keeping, TableDifference } from '../core/formats/api/keepingApi';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
 import { fingerprintOf } from './store/file/contents';
@@ -194,4 +195,25 @@ describe('everything as one archive', () => {
     rmSync(backupFolder(house.folder), { recursive: true, force: true });
     expect((await keeping()).backups).toEqual([]);
   });
+});
+
+test('a page that began before data was brought back is refused, says why, and changes nothing; one that began after is not', async () => {
+  const began = (await house.ask('GET', '/api/groups')).headers.get(EPOCH_HEADER) ?? '';
+  const { made } = (await (await house.ask('POST', '/api/backups')).json()) as { made: { name: string } | null };
+  const name = made?.name ?? readdirSync(backupFolder(house.folder))[0];
+  house.reopen();
+  // Only a start is no reason to be told anything.
+  expect((await house.ask('GET', '/api/groups')).headers.get(EPOCH_HEADER)).toBe(began);
+  const answer = await house.ask('POST', `/api/backups/${name}/restore`);
+  const after = answer.headers.get(EPOCH_HEADER) ?? '';
+  expect([answer.status, after === began]).toEqual([200, false]);
+  const before = house.contents();
+  const [group] = (await (await house.ask('GET', '/api/groups')).json()) as { id: string }[];
+  const save = (epoch: string) =>
+    house.ask('PUT', `/api/groups/${group?.id}`, { ...group, about: 'from before' }, { [EPOCH_HEADER]: epoch });
+  const refused = await save(began);
+  expect(refused.status).toBe(409);
+  expect(await refused.json()).toMatchObject({ title: expect.stringMatching(/brought back from a backup/) });
+  expect(house.contents()).toBe(before);
+  expect((await save(after)).status).toBe(200);
 });

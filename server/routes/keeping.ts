@@ -9,6 +9,7 @@ import { atOnce } from '../store/file/atOnce';
 import { withAttached } from '../store/file/attached';
 import { differenceTo, replaceAll } from '../store/file/contents';
 import { backUpDay, backupFolder, backupsIn } from '../store/file/dailyBackups';
+import { newEpoch } from '../store/file/epoch';
 import { layCopy, NoBackupError } from '../store/file/examineBackup';
 import { removeFile } from '../store/file/journals';
 import { keepFilePrivate, makePrivateFolder } from '../store/file/keepPrivate';
@@ -123,6 +124,7 @@ export function keepingRoutes(database: Database, { dataFolder, hasKey, onReplac
     keepFilePrivate(file);
     await database.backup(file);
     withAttached(database, copy, (of) => atOnce(database, () => replaceAll(database, of))());
+    newEpoch(dataFolder);
     onReplaced();
     return { kept };
   };

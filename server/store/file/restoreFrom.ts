@@ -1,5 +1,6 @@
 import { renameSync } from 'node:fs';
 import { join } from 'node:path';
+import { newEpoch } from './epoch';
 import { layCopy } from './examineBackup';
 import { moveAside } from './journals';
 import { lockFolder } from './lockFolder';
@@ -20,6 +21,7 @@ export async function restoreFrom(dataFolder: string, file: string, stamp: strin
     const kept = join(dataFolder, `before-restore-${stamp}.sqlite`);
     const wasThere = moveAside(target, kept);
     renameSync(incoming, target);
+    newEpoch(dataFolder);
     return wasThere ? kept : null;
   } finally {
     unlock();

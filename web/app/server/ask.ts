@@ -5,6 +5,7 @@ import {
   type FetchBaseQueryMeta,
   fetchBaseQuery,
 } from '@reduxjs/toolkit/query/react';
+import { hearEpoch, withEpoch } from './epoch';
 import { KEPT_HEADER } from './keptAnswer';
 import { heard } from './serverState';
 
@@ -12,7 +13,12 @@ import { heard } from './serverState';
 const isJsonContentType = (headers: Headers): boolean =>
   /\bapplication\/([a-z-]+\+)?json\b/.test(headers.get('content-type') ?? '');
 
-const plainAsk = fetchBaseQuery({ baseUrl: '/api/', responseHandler: 'content-type', isJsonContentType });
+const plainAsk = fetchBaseQuery({
+  baseUrl: '/api/',
+  responseHandler: 'content-type',
+  isJsonContentType,
+  prepareHeaders: withEpoch,
+});
 
 /**
  * A question that has no answer by then counts as unheard and is asked again, rather than waited for until the page is left.
@@ -35,6 +41,8 @@ export const ask: BaseQueryFn<string | FetchArgs, unknown, FetchBaseQueryError, 
   extra,
 ) => {
   const answer = await plainAsk(typeof args === 'string' ? { url: args, timeout: PATIENCE_MS } : args, context, extra);
-  context.dispatch(heard({ isAway: isUnheard(answer.error) || wasKept(answer.meta) }));
+  const isKept = wasKept(answer.meta);
+  const isOther = !isKept && answer.meta?.response !== undefined && hearEpoch(answer.meta.response);
+  context.dispatch(heard({ isAway: isUnheard(answer.error) || isKept, isOther }));
   return answer;
 };

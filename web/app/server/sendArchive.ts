@@ -1,4 +1,5 @@
 import { ARCHIVE_PATH, ARCHIVE_TYPE, BroughtBack, TableDifference } from '../../../core/formats/api/keepingApi';
+import { adoptEpoch } from './epoch';
 import { whyRefused } from './problemIn';
 
 /** Sends an archive to one of its addresses. @throws with the reason in words where it is refused, or nobody answers */
@@ -8,6 +9,7 @@ async function send(address: string, file: File): Promise<unknown> {
     headers: { 'Content-Type': ARCHIVE_TYPE },
     body: file,
   }).catch(() => null);
+  if (answer?.ok) adoptEpoch(answer);
   const data: unknown = await answer?.json().catch(() => null);
   if (!answer?.ok) throw new Error(whyRefused({ data }));
   return data;

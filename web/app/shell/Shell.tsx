@@ -22,6 +22,7 @@ export function Shell() {
   const { light, change } = useLight();
   const places = useNamedPlaces();
   const isAway = useSelector<State, boolean>(({ server }) => server.isAway);
+  const isOther = useSelector<State, boolean>(({ server }) => server.isOther);
   const other = light === 'lamp' ? 'dusk' : 'lamp';
   return (
     <>
@@ -54,6 +55,14 @@ export function Shell() {
         {isAway && (
           <p className="shell-away" role="status">
             The server is away. What stands here is what this machine last had.
+          </p>
+        )}
+        {isOther && (
+          <p className="shell-away" role="status">
+            Data was brought back from a backup. What stands here is from before.{' '}
+            <Button size="small" onClick={() => window.location.reload()}>
+              Load this page again
+            </Button>
           </p>
         )}
         <Outlet />

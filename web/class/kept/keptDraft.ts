@@ -5,10 +5,13 @@ import { Session } from '../../../core/session/plan/session';
 import { nowMs } from '../../app/machine/clock';
 import { keptOnThisMachine } from '../../app/machine/kept';
 import { openTabs, tabId } from '../../app/machine/tab';
+import { currentEpoch } from '../../app/server/epoch';
 
 const KeptDraft = z.object({
   session: Session,
   revision: z.number().int().min(1),
+  /** The data it was made from, as the server calls it; '' where that was not known. */
+  epoch: z.string().default(''),
   /** When it was kept, milliseconds since 1970. */
   at: z.number().default(0),
 });
@@ -28,10 +31,14 @@ const keyOf = (classId: string, tab: string): string => `${classId}.${tab}`;
 const keptLast = new Map<string, Session>();
 
 /** Keeps this page's edits of a class, and answers whether this machine has them now. */
-export function keepDraft({ session, revision }: Omit<KeptDraft, 'at'>): boolean {
+export function keepDraft({ session, revision }: Pick<KeptDraft, 'session' | 'revision'>): boolean {
   keptLast.set(session.id, session);
-  return drafts.keep(keyOf(session.id, tabId), { session, revision, at: nowMs() });
+  return drafts.keep(keyOf(session.id, tabId), { session, revision, epoch: currentEpoch() ?? '', at: nowMs() });
 }
+
+/** Whether a draft was made from other data than the server has now: its revision says nothing then. */
+export const isOfOtherData = ({ epoch }: Pick<KeptDraft, 'epoch'>): boolean =>
+  epoch !== '' && currentEpoch() !== null && epoch !== currentEpoch();
 
 /** Forgets this page's edits of a class once the server has them: exactly those, and never another page's. */
 export function forgetSaved(session: Session): void {

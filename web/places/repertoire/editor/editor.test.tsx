@@ -1,6 +1,8 @@
 import { screen, waitFor } from '@testing-library/react';
+import { useNavigate } from 'react-router';
 import { renderWith } from '../../../testing/renderDesk';
 import { EditorPage } from './EditorPage';
+import { keptMovements } from './keptMovement';
 
 const open = () => renderWith(<EditorPage />);
 
@@ -30,4 +32,38 @@ test('a phase is written on one line: it is said how it was understood, then it 
   expect(screen.getAllByText(/Rise/).length).toBeGreaterThan(0);
   await user.keyboard('{Control>}z{/Control}');
   await screen.findByText(/at least one phase/);
+});
+
+/** Leads to another movement, as a link does. */
+function To({ name }: { readonly name: string }) {
+  const navigate = useNavigate();
+  return (
+    <button type="button" onClick={() => navigate(`/?name=${name}`)}>
+      to {name}
+    </button>
+  );
+}
+
+test('used twice, the second movement is not the first one’s draft, and the first is picked up where it was left', async () => {
+  const { user } = await renderWith(
+    <>
+      <To name="First" />
+      <To name="Second" />
+      <EditorPage />
+    </>,
+  );
+  await user.click(screen.getByText('to First'));
+  await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('First'));
+  await user.click(screen.getByLabelText('Write a phase and press Enter'));
+  await user.paste('in knees 20: Rise');
+  await user.keyboard('{Enter}');
+  await waitFor(() => expect(screen.getAllByText(/Rise/).length).toBeGreaterThan(0));
+  await user.click(screen.getByText('to Second'));
+  await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Second'));
+  expect(screen.queryByText(/Rise/)).toBeNull();
+  expect(screen.queryByText(/Picked up where you left it/)).toBeNull();
+  expect(keptMovements.find('new.Second')).toBeNull();
+  await user.click(screen.getByText('to First'));
+  await screen.findByText(/Picked up where you left it/);
+  expect(screen.getAllByText(/Rise/).length).toBeGreaterThan(0);
 });

@@ -92,7 +92,8 @@ function changeClass(session: Session | undefined, action: UnknownAction): Sessi
 
 /** What one class becomes, with its history. */
 const withHistory = undoable(changeClass, {
-  limit: UNDO_STEPS,
+  // What is present is one of them.
+  limit: UNDO_STEPS + 1,
   groupBy: (action, _, { present }) =>
     edited.match(action) && present ? typedInto(action.payload.edits, present) : null,
 });

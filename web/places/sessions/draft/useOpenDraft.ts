@@ -4,7 +4,7 @@ import type { StoredSession } from '../../../../core/formats/api/api';
 import type { Session } from '../../../../core/session/plan/session';
 import { api } from '../../../app/server/api';
 import { useAppDispatch } from '../../../app/store';
-import { adoptDraft, type FoundDraft, forgetDraft, partDrafts } from '../../../class/kept/keptDraft';
+import { adoptDraft, type FoundDraft, forgetDraft, isOfOtherData, partDrafts } from '../../../class/kept/keptDraft';
 import { closed, leftFound, opened, replaced, type SaveState, shown } from './draft';
 import { selectSession, useDeskSelector, useDeskStore } from './draftStore';
 import { emptied } from './hand';
@@ -39,11 +39,12 @@ export function useOpenDraft(id: string): Opening {
     let isGone = false;
     const lay = (stored: StoredSession, mine: FoundDraft | undefined) => {
       const { session, revision } = stored;
-      if (!mine || mine.revision >= revision)
+      const isOlder = mine !== undefined && (mine.revision < revision || isOfOtherData(mine));
+      if (!isOlder)
         dispatch(opened({ session, history: historyOf(session), revision, saveState: { kind: 'saved' } }));
       if (!mine) return;
       adoptDraft(mine);
-      if (mine.revision < revision)
+      if (isOlder)
         dispatch(opened({ session: mine.session, revision: mine.revision, saveState: { kind: 'conflict', stored } }));
       else dispatch(replaced({ classId: id, session: mine.session }));
     };

@@ -65,11 +65,13 @@ test('two classes are chosen to be compared, and no third', async () => {
 });
 
 test('a class whose changes the server does not have stands above the list, and leads to it', async () => {
-  await open([[{}, ['a']]]);
+  const { act } = await open([[{}, ['a']]]);
   expect(screen.queryByRole('region', { name: 'Not saved yet' })).toBeNull();
   const unsaved = session({ id: 'tuesday', title: 'Tuesday' });
-  store.dispatch(opened({ session: unsaved, revision: 1, saveState: { kind: 'refused', reason: 'It has no name.' } }));
-  store.dispatch(closed());
+  await act(async () => {
+    store.dispatch(opened({ session: unsaved, revision: 1, saveState: { kind: 'refused', reason: 'It has no name.' } }));
+    store.dispatch(closed());
+  });
   const there = await screen.findByRole('region', { name: 'Not saved yet' });
   expect(there.textContent).toMatch(/Tuesday Not saved: It has no name\./);
   expect(within(there).getByRole('link', { name: 'Tuesday' }).getAttribute('href')).toBe('/sessions/tuesday');
