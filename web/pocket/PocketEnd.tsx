@@ -9,7 +9,7 @@ import type { Teaching } from '../../core/record/standing/teaching';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { download, fileName } from '../app/machine/download';
 import { inWords } from '../app/words';
-import { useSaidAtEnd } from '../places/teach/end/EndFields';
+import { useSaidAtEnd } from '../teaching/end/EndFields';
 import { forgetHere } from './keptHere';
 
 interface Props {

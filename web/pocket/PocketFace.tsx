@@ -8,16 +8,16 @@ import { back, changeTempo, onceMore, skip, togglePause } from '../../core/recor
 import type { Teaching } from '../../core/record/standing/teaching';
 import type { Timeline } from '../../core/session/timeline/segment';
 import { nowMs } from '../app/machine/clock';
-import { Beside } from '../places/teach/beside/Beside';
-import { keepOn } from '../places/teach/running/keepOn';
-import { useKeptChoice } from '../places/teach/running/useKeptChoice';
-import { useTeaching } from '../places/teach/running/useTeaching';
-import { useWakeLock } from '../places/teach/running/useWakeLock';
-import { NextShown, StageShown } from '../places/teach/StageShown';
-import { ClocksParted } from '../places/teach/shown/ClocksParted';
-import { FIGURE_VIEWS } from '../places/teach/shown/FigureShown';
-import { useMixer } from '../places/teach/sound/mixer';
-import { useBell } from '../places/teach/sound/useBell';
+import { Beside } from '../teaching/Beside';
+import { keepOn } from '../teaching/running/keepOn';
+import { useKeptChoice } from '../teaching/running/useKeptChoice';
+import { useTeaching } from '../teaching/running/useTeaching';
+import { useWakeLock } from '../teaching/running/useWakeLock';
+import { NextShown, StageShown } from '../teaching/StageShown';
+import { ClocksParted } from '../teaching/shown/ClocksParted';
+import { FIGURE_VIEWS } from '../teaching/shown/FigureShown';
+import { useMixer } from '../teaching/sound/mixer';
+import { useBell } from '../teaching/sound/useBell';
 import { forgetHere, type KeptHere, keepHere } from './keptHere';
 
 interface Props {

@@ -33,7 +33,16 @@ export function draftHouse(classes: readonly Session[]) {
     if (!there) return json({ title: 'There is no such class.' }, 404);
     const isSame = JSON.stringify(there.session) === JSON.stringify(body.session);
     if (!isSame && there.revision !== body.revision)
-      return json({ type: 'about:blank', title: 'Changed elsewhere', status: 409, stored: { ...there, changedAt: '2026-12-01T10:00:00Z' }, sent: body.session }, 409);
+      return json(
+        {
+          type: 'about:blank',
+          title: 'Changed elsewhere',
+          status: 409,
+          stored: { ...there, changedAt: '2026-12-01T10:00:00Z' },
+          sent: body.session,
+        },
+        409,
+      );
     const next = isSame ? there : { session: body.session, revision: there.revision + 1 };
     kept.set(body.session.id, next);
     if (house.weather === 'loses answers') throw new TypeError('the answer was lost');

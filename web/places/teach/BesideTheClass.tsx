@@ -5,11 +5,11 @@ import type { Teaching } from '../../../core/record/standing/teaching';
 import type { Session } from '../../../core/session/plan/session';
 import { useRepertoire } from '../../app/repertoire';
 import { StopPageButton } from '../../class/StopPageButton';
+import type { Act } from '../../teaching/running/useTeaching';
 import { HallSheetShown } from './beside/HallSheetShown';
 import { WhoIsHere } from './beside/WhoIsHere';
 import { MoreControls } from './MoreControls';
 import type { useComers } from './running/useComers';
-import type { Act } from './running/useTeaching';
 
 /** What is laid beside the class while it goes on. */
 export type BesideOpen = 'who' | 'sheet' | 'more' | null;

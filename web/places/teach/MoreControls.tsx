@@ -10,9 +10,9 @@ import {
   SwapOutlined,
 } from '@ant-design/icons';
 import { SOUNDS } from '../../../core/record/running/soundsBetween';
-import { Beside } from './beside/Beside';
-import type { FigureView } from './shown/FigureShown';
-import { SOUND_WORDS, type useMixer } from './sound/mixer';
+import { Beside } from '../../teaching/Beside';
+import type { FigureView } from '../../teaching/shown/FigureShown';
+import { SOUND_WORDS, type useMixer } from '../../teaching/sound/mixer';
 import { Press, type Steering } from './TeachControls';
 
 interface Props {

@@ -13,12 +13,12 @@ import { Notice, Waiting } from '../../app/shell/Notice';
 import { classesInHand, forgetClass, type KeptClass, keepClass } from '../../class/kept/keptClass';
 import { draftsOf, versionNow } from '../../class/kept/keptDraft';
 import { useTimeline } from '../../class/useTimeline';
-import { useKeptChoice } from './running/useKeptChoice';
+import { useKeptChoice } from '../../teaching/running/useKeptChoice';
 import { StillOpen } from './StillOpen';
 import { TeachingFace } from './TeachingFace';
 import { Threshold } from './Threshold';
-import './teach.css';
-import './threshold.css';
+import '../../teaching/teach.css';
+import '../../teaching/threshold.css';
 
 /** The room for teaching one class: full screen, in its own light, resuming what a reload interrupted. */
 export function Teach() {

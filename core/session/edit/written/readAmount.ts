@@ -12,19 +12,23 @@ export interface WrittenAmount {
 }
 
 const NUMBER = '(\\d+(?:\\.\\d+)?)';
-const UNITS: readonly (readonly [pattern: string, unit: WrittenUnit, seconds: number])[] = [
-  ['hours?|h', 'seconds', 3600],
-  ['minutes?|mins?|min|m|′', 'seconds', 60],
-  ['seconds?|secs?|sec|s|″', 'seconds', 1],
-  ['(?:free |slow |long |deep |full |quiet )?breaths?', 'breaths', 1],
-  ['beats?|counts?', 'beats', 1],
-  ['times|x|reps?|repetitions?', 'times', 1],
-];
-const UNIT = `(${UNITS.map(([pattern]) => pattern).join('|')})`;
+/** How each unit is written, what it counts, and how many of that it is. */
+const UNITS = {
+  hours: { written: 'hours?|h', counts: 'seconds', each: 3600 },
+  minutes: { written: 'minutes?|mins?|min|m|′', counts: 'seconds', each: 60 },
+  seconds: { written: 'seconds?|secs?|sec|s|″', counts: 'seconds', each: 1 },
+  breaths: { written: '(?:free |slow |long |deep |full |quiet )?breaths?', counts: 'breaths', each: 1 },
+  beats: { written: 'beats?|counts?', counts: 'beats', each: 1 },
+  times: { written: 'times|x|reps?|repetitions?', counts: 'times', each: 1 },
+} as const satisfies Readonly<
+  Record<string, { readonly written: string; readonly counts: WrittenUnit; readonly each: number }>
+>;
+const ALL = Object.values(UNITS);
+const UNIT = `(${ALL.map(({ written }) => written).join('|')})`;
 
 const CLOCK = /\b(\d{1,2}):([0-5]\d)\b/;
 const MIXED = new RegExp(
-  `\\b${NUMBER}\\s*(?:minutes?|mins?|min|m)\\s*(?:and\\s*)?(\\d{1,2})(?:\\s*(?:seconds?|secs?|s))?(?=\\s|$|,|;)`,
+  `\\b${NUMBER}\\s*(?:${UNITS.minutes.written})\\s*(?:and\\s*)?(\\d{1,2})(?:\\s*(?:${UNITS.seconds.written}))?(?=\\s|$|,|;)`,
   'i',
 );
 const RANGE = new RegExp(`(?:^|\\s)${NUMBER}\\s*(?:-|to|or)\\s*${NUMBER}(?:\\s*${UNIT}(?=\\s|$|,|;))?`, 'i');
@@ -34,8 +38,8 @@ const IN_ALL = /\b(?:in all|in total|altogether|all told|total)\b/i;
 
 const unitOf = (said: string | undefined): readonly [WrittenUnit, number] => {
   const found =
-    said === undefined ? undefined : UNITS.find(([pattern]) => new RegExp(`^(?:${pattern})$`, 'i').test(said));
-  return found ? [found[1], found[2]] : [null, 1];
+    said === undefined ? undefined : ALL.find(({ written }) => new RegExp(`^(?:${written})$`, 'i').test(said));
+  return found ? [found.counts, found.each] : [null, 1];
 };
 
 interface Found {

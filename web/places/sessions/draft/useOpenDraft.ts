@@ -40,8 +40,7 @@ export function useOpenDraft(id: string): Opening {
     const lay = (stored: StoredSession, mine: FoundDraft | undefined) => {
       const { session, revision } = stored;
       const isOlder = mine !== undefined && (mine.revision < revision || isOfOtherData(mine));
-      if (!isOlder)
-        dispatch(opened({ session, history: historyOf(session), revision, saveState: { kind: 'saved' } }));
+      if (!isOlder) dispatch(opened({ session, history: historyOf(session), revision, saveState: { kind: 'saved' } }));
       if (!mine) return;
       adoptDraft(mine);
       if (isOlder)

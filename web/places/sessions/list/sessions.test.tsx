@@ -69,7 +69,9 @@ test('a class whose changes the server does not have stands above the list, and 
   expect(screen.queryByRole('region', { name: 'Not saved yet' })).toBeNull();
   const unsaved = session({ id: 'tuesday', title: 'Tuesday' });
   await act(async () => {
-    store.dispatch(opened({ session: unsaved, revision: 1, saveState: { kind: 'refused', reason: 'It has no name.' } }));
+    store.dispatch(
+      opened({ session: unsaved, revision: 1, saveState: { kind: 'refused', reason: 'It has no name.' } }),
+    );
     store.dispatch(closed());
   });
   const there = await screen.findByRole('region', { name: 'Not saved yet' });

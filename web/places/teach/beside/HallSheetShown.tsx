@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Hall } from '../../../../core/hall/hall';
 import { sheetLines } from '../../../../core/hall/sheetLines';
-import { Beside } from './Beside';
+import { Beside } from '../../../teaching/Beside';
 
 interface Props {
   readonly hall: Hall | null;

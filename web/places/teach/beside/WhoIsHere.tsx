@@ -5,7 +5,7 @@ import type { Teaching } from '../../../../core/record/standing/teaching';
 import type { LatePiece } from '../../../../core/session/propose/lateLoosening';
 import { today } from '../../../app/machine/clock';
 import { api } from '../../../app/server/api';
-import { Beside } from './Beside';
+import { Beside } from '../../../teaching/Beside';
 
 interface Props {
   readonly groupId: string | null;

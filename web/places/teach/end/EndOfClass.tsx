@@ -16,7 +16,7 @@ import { inWords } from '../../../app/words';
 import { forgetClass } from '../../../class/kept/keptClass';
 import { StopPageButton } from '../../../class/StopPageButton';
 import { useAskedAfter } from '../../../course/useAskedAfter';
-import { useSaidAtEnd } from './EndFields';
+import { useSaidAtEnd } from '../../../teaching/end/EndFields';
 import { inTheWay, RecordedThere } from './RecordedThere';
 
 interface Props {

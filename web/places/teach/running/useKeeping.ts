@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { nowMs } from '../../../app/machine/clock';
 import { type KeptClass, keepClass } from '../../../class/kept/keptClass';
-import { keepOn } from './keepOn';
+import { keepOn } from '../../../teaching/running/keepOn';
 
 /** How often the class in hand is written down besides at every press, milliseconds. */
 const KEEP_EVERY = 400;

@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import { minutes } from '../../../../core/words/clockWords';
 import type { Shortening } from './shortening';
-import './crib.css';
+import '../../../teaching/shown/crib.css';
 
 interface Props {
   readonly shortening: Shortening;

@@ -1,5 +1,5 @@
 import { NO_WAY, type WayCount } from '../../../../core/needs/whoNeedsWhat';
-import './words.css';
+import '../../../teaching/shown/words.css';
 
 interface Props {
   readonly counts: readonly WayCount[];

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import type { ShownNow } from '../../../core/record/running/shownNow';
-import type { Teaching } from '../../../core/record/standing/teaching';
-import type { Session } from '../../../core/session/plan/session';
-import type { Timeline } from '../../../core/session/timeline/segment';
+import type { ShownNow } from '../../core/record/running/shownNow';
+import type { Teaching } from '../../core/record/standing/teaching';
+import type { Session } from '../../core/session/plan/session';
+import type { Timeline } from '../../core/session/timeline/segment';
 import { ClockAgainstPlan } from './shown/ClockAgainstPlan';
 import { ClockCrib } from './shown/ClockCrib';
 import { CountLeft } from './shown/CountLeft';

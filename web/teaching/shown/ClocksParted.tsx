@@ -1,5 +1,5 @@
-import type { Meanwhile } from '../../../../core/record/running/clocks';
-import { inWords } from '../../../app/words';
+import type { Meanwhile } from '../../../core/record/running/clocks';
+import { inWords } from '../../app/words';
 
 interface Props {
   /** By how much the clock went ahead, milliseconds; below 0 where it was set back. */

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { machineShelf } from '../../../app/machine/storage';
+import { machineShelf } from '../../app/machine/storage';
 
 /**
  * One of some values, remembered by this machine, and how to go on to the next.

@@ -1,11 +1,11 @@
-import { mirrorPose } from '../../../../core/body/standing/pose';
-import { mirrorPosture } from '../../../../core/body/written/mirror';
-import { postureWords } from '../../../../core/body/written/postureWords';
-import { otherSide } from '../../../../core/body/written/side';
-import type { Movement } from '../../../../core/movement/schema/movement';
-import { ledTo } from '../../../../core/record/running/strideIn';
-import type { Segment } from '../../../../core/session/timeline/segment';
-import { Footprints } from '../../../drawing/Footprints';
+import { mirrorPose } from '../../../core/body/standing/pose';
+import { mirrorPosture } from '../../../core/body/written/mirror';
+import { postureWords } from '../../../core/body/written/postureWords';
+import { otherSide } from '../../../core/body/written/side';
+import type { Movement } from '../../../core/movement/schema/movement';
+import { ledTo } from '../../../core/record/running/strideIn';
+import type { Segment } from '../../../core/session/timeline/segment';
+import { Footprints } from '../../drawing/Footprints';
 
 interface Props {
   readonly segment: Segment;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import type { Taken } from '../../../../core/course/schema/course';
-import type { AskedAfter } from '../../../../core/formats/pocket/pocketClass';
-import type { Teaching } from '../../../../core/record/standing/teaching';
+import type { Taken } from '../../../core/course/schema/course';
+import type { AskedAfter } from '../../../core/formats/pocket/pocketClass';
+import type { Teaching } from '../../../core/record/standing/teaching';
 import { AskedFields, type TakenSoFar, takenSaid } from './AskedFields';
 import { MarksFields } from './MarksFields';
 

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
-import { type Heard, soundsBetween } from '../../../../core/record/running/soundsBetween';
-import type { Teaching } from '../../../../core/record/standing/teaching';
-import type { LedBy } from '../../../../core/session/plan/line/ledBy';
-import type { Timeline } from '../../../../core/session/timeline/segment';
+import { type Heard, soundsBetween } from '../../../core/record/running/soundsBetween';
+import type { Teaching } from '../../../core/record/standing/teaching';
+import type { LedBy } from '../../../core/session/plan/line/ledBy';
+import type { Timeline } from '../../../core/session/timeline/segment';
 import { strike } from './bowl';
 import type { Mix } from './mixer';
 

@@ -1,12 +1,12 @@
 import dayjs from 'dayjs';
-import { coolDownBy } from '../../../../core/record/standing/coolDownBy';
-import { remainingMs } from '../../../../core/record/standing/remaining';
-import type { Teaching } from '../../../../core/record/standing/teaching';
-import type { Session } from '../../../../core/session/plan/session';
-import { classSeconds } from '../../../../core/session/plan/slotTime';
-import type { Timeline } from '../../../../core/session/timeline/segment';
-import { minutes } from '../../../../core/words/clockWords';
-import { inWords } from '../../../app/words';
+import { coolDownBy } from '../../../core/record/standing/coolDownBy';
+import { remainingMs } from '../../../core/record/standing/remaining';
+import type { Teaching } from '../../../core/record/standing/teaching';
+import type { Session } from '../../../core/session/plan/session';
+import { classSeconds } from '../../../core/session/plan/slotTime';
+import type { Timeline } from '../../../core/session/timeline/segment';
+import { minutes } from '../../../core/words/clockWords';
+import { inWords } from '../../app/words';
 
 interface Props {
   readonly session: Session;

@@ -1,6 +1,6 @@
 import { act, render, screen } from '@testing-library/react';
-import { beginTeaching } from '../../../../core/record/standing/teaching';
-import { movement, timelineOfLine } from '../../../../core/testing/sample';
+import { beginTeaching } from '../../../core/record/standing/teaching';
+import { movement, timelineOfLine } from '../../../core/testing/sample';
 import type { Mix } from './mixer';
 import { useBell } from './useBell';
 

@@ -1,11 +1,11 @@
 import dayjs from 'dayjs';
-import { coolDownBy } from '../../../../core/record/standing/coolDownBy';
-import { remainingMs } from '../../../../core/record/standing/remaining';
-import type { Teaching } from '../../../../core/record/standing/teaching';
-import type { Session } from '../../../../core/session/plan/session';
-import { classSeconds } from '../../../../core/session/plan/slotTime';
-import type { Segment, Timeline } from '../../../../core/session/timeline/segment';
-import { sectionWord } from '../../../../core/words/sectionWord';
+import { coolDownBy } from '../../../core/record/standing/coolDownBy';
+import { remainingMs } from '../../../core/record/standing/remaining';
+import type { Teaching } from '../../../core/record/standing/teaching';
+import type { Session } from '../../../core/session/plan/session';
+import { classSeconds } from '../../../core/session/plan/slotTime';
+import type { Segment, Timeline } from '../../../core/session/timeline/segment';
+import { sectionWord } from '../../../core/words/sectionWord';
 import './crib.css';
 
 interface Props {

@@ -1,10 +1,10 @@
 import { useCallback, useEffect, useState } from 'react';
-import { advance } from '../../../../core/record/running/advance';
-import { afterParting, type Clocks, type Meanwhile, partedBy } from '../../../../core/record/running/clocks';
-import type { Teaching } from '../../../../core/record/standing/teaching';
-import type { Timeline } from '../../../../core/session/timeline/segment';
-import { nowMs } from '../../../app/machine/clock';
-import { isMotionReduced } from '../../../app/machine/reducedMotion';
+import { advance } from '../../../core/record/running/advance';
+import { afterParting, type Clocks, type Meanwhile, partedBy } from '../../../core/record/running/clocks';
+import type { Teaching } from '../../../core/record/standing/teaching';
+import type { Timeline } from '../../../core/session/timeline/segment';
+import { nowMs } from '../../app/machine/clock';
+import { isMotionReduced } from '../../app/machine/reducedMotion';
 
 /** Something done to the class in hand. */
 export type Act = (teaching: Teaching) => Teaching;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { z } from 'zod';
-import type { Sound } from '../../../../core/record/running/soundsBetween';
-import { machineShelf } from '../../../app/machine/storage';
+import type { Sound } from '../../../core/record/running/soundsBetween';
+import { machineShelf } from '../../app/machine/storage';
 
 /** How loud each sound is, 0 to 1, and whether all of them are off. */
 export interface Mix {

@@ -1,5 +1,5 @@
-import type { Teaching } from '../../../../core/record/standing/teaching';
-import { clockAt } from '../../../../core/words/clockWords';
+import type { Teaching } from '../../../core/record/standing/teaching';
+import { clockAt } from '../../../core/words/clockWords';
 
 interface Props {
   readonly marks: Teaching['marks'];

@@ -1,6 +1,6 @@
-import type { Taken } from '../../../../core/course/schema/course';
-import type { AskedAfter } from '../../../../core/formats/pocket/pocketClass';
-import { TAKEN_WORDS } from '../../../class/words/takenWords';
+import type { Taken } from '../../../core/course/schema/course';
+import type { AskedAfter } from '../../../core/formats/pocket/pocketClass';
+import { TAKEN_WORDS } from '../../class/words/takenWords';
 
 /** How each thing was taken that was said so far, by its thread. */
 export type TakenSoFar = Readonly<Record<string, Taken>>;

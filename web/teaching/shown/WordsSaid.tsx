@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
-import type { BesideCall } from '../../../../core/session/words/besideCall';
-import type { Spoken } from '../../../../core/session/words/lineSpeech';
-import { isMotionReduced } from '../../../app/machine/reducedMotion';
+import type { BesideCall } from '../../../core/session/words/besideCall';
+import type { Spoken } from '../../../core/session/words/lineSpeech';
+import { isMotionReduced } from '../../app/machine/reducedMotion';
 import './words.css';
 
 interface Props {

@@ -1,9 +1,9 @@
-import { mirrorPose } from '../../../../core/body/standing/pose';
-import type { Movement } from '../../../../core/movement/schema/movement';
-import type { Moment } from '../../../../core/record/running/moment';
-import { poseIn } from '../../../../core/record/running/strideIn';
-import { isMotionReduced } from '../../../app/machine/reducedMotion';
-import { Figure } from '../../../drawing/figure/Figure';
+import { mirrorPose } from '../../../core/body/standing/pose';
+import type { Movement } from '../../../core/movement/schema/movement';
+import type { Moment } from '../../../core/record/running/moment';
+import { poseIn } from '../../../core/record/running/strideIn';
+import { isMotionReduced } from '../../app/machine/reducedMotion';
+import { Figure } from '../../drawing/figure/Figure';
 
 /** How the figure is seen: as the class sees its instructor, from behind as one of the class, or not at all. */
 export const FIGURE_VIEWS = ['instructor', 'behind', 'none'] as const;

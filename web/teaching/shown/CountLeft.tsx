@@ -1,6 +1,6 @@
-import { cycleAmount } from '../../../../core/movement/schema/cycleAmount';
-import type { ShownNow } from '../../../../core/record/running/shownNow';
-import { minutes } from '../../../../core/words/clockWords';
+import { cycleAmount } from '../../../core/movement/schema/cycleAmount';
+import type { ShownNow } from '../../../core/record/running/shownNow';
+import { minutes } from '../../../core/words/clockWords';
 
 const UNIT_WORDS = {
   repetitions: 'to go',

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { isMotionReduced } from '../../../app/machine/reducedMotion';
+import { isMotionReduced } from '../../app/machine/reducedMotion';
 import './horizon.css';
 
 interface Props {
