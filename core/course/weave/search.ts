@@ -2,6 +2,7 @@ import { type Cloth, costOfCloth, costOfPath, type Loom } from './graph/loom';
 import { placeThread } from './placeThread';
 import { priceSteps } from './rows';
 import type { PriceSearch } from './seekPrices';
+import { awaitedFirst, shuffle } from './threadOrder';
 
 /** Weaving by taking some threads out and putting them in again, in other orders and at other prices. */
 export interface ClothSearch {
@@ -41,6 +42,7 @@ export function searchCloth(loom: Loom, random: () => number, start?: Cloth): Cl
   const count = graphs.length;
   const places = graphs.map((_, place) => place);
   const whole = (most: number) => Math.floor(random() * most);
+  const shuffled = (some: readonly number[]) => shuffle(some, random);
   let now: (readonly number[])[] = start ? [...start] : graphs.map(() => []);
   const costs = new Float64Array(count);
   let best: Cloth = [];
@@ -59,30 +61,6 @@ export function searchCloth(loom: Loom, random: () => number, start?: Cloth): Cl
     if (cost >= bestCost - EASE) return;
     bestCost = cost;
     best = [...now];
-  };
-  const shuffled = (some: readonly number[]): number[] => {
-    const order = [...some];
-    for (let place = order.length - 1; place > 0; place -= 1) {
-      const other = whole(place + 1);
-      [order[place], order[other]] = [order[other] as number, order[place] as number];
-    }
-    return order;
-  };
-  /** Threads that others among them wait for come before those. */
-  const inOrder = (some: readonly number[]): number[] => {
-    const order = [...some];
-    for (let round = 0; round < order.length; round += 1) {
-      let isMoved = false;
-      for (const { me, other } of links) {
-        const [first, second] = [order.indexOf(other), order.indexOf(me)];
-        if (second < 0 || first < second) continue;
-        order.splice(first, 1);
-        order.splice(second, 0, other);
-        isMoved = true;
-      }
-      if (!isMoved) break;
-    }
-    return order;
   };
   const put = (me: number, extra: Float64Array | null): boolean => {
     const path = placeThread(loom, now, me, extra);
@@ -134,7 +112,7 @@ export function searchCloth(loom: Loom, random: () => number, start?: Cloth): Cl
     for (const me of out) now[me] = [];
     const thrift = THRIFT[whole(THRIFT.length)] as number;
     const isShaken = random() < 0.5;
-    const isWhole = inOrder(shuffled(out)).every((me) =>
+    const isWhole = awaitedFirst(shuffled(out), links).every((me) =>
       put(me, wish(me, extras[me] as Float64Array, thrift, isShaken)),
     );
     if (isWhole) polish(shuffled(out));
