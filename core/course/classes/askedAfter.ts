@@ -1,5 +1,6 @@
 import { heldClasses } from '../calendar/courseClasses';
 import type { Course, Taken } from '../schema/course';
+import { topicKind } from '../schema/topicKinds';
 import { cellsOf } from './classCells';
 
 /**
@@ -15,7 +16,7 @@ export function askedAfter(
 ): { thread: string; title: string }[] {
   const places = new Map(heldClasses(course.calendar, today).map(({ id }, place) => [id, place]));
   return cellsOf(course.threads, course.plan, classId, places).flatMap(({ thread }) =>
-    thread.kind === 'amount' || leftOut.includes(thread.id) ? [] : [{ thread: thread.id, title: thread.title }],
+    topicKind(thread).isByMinutes || leftOut.includes(thread.id) ? [] : [{ thread: thread.id, title: thread.title }],
   );
 }
 

@@ -1,6 +1,7 @@
 import type { HeldClass } from '../calendar/courseClasses';
 import type { Course } from '../schema/course';
 import type { CourseThread } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 import { type ClassCell, cellsOf, isIntroduction } from './classCells';
 
 /** A thread that has not been practised for so many classes. */
@@ -37,10 +38,10 @@ export function classColumns(course: Course, held: readonly HeldClass[], place: 
     return before.length > 0 ? place - Math.max(...before) : null;
   };
   const isCold = (thread: CourseThread): boolean =>
-    (since(thread) ?? 0) > (thread.kind === 'rotation' ? thread.every : COLD_AFTER - 1);
+    (since(thread) ?? 0) > (topicKind(thread).isAsOftenAsSaid ? thread.every : COLD_AFTER - 1);
   const fresh = cells.filter(isIntroduction);
   const kept = cells.filter((cell) => !isIntroduction(cell));
-  const again = kept.filter(({ practised, thread }) => practised === 1 && thread.kind === 'steps');
+  const again = kept.filter(({ practised, thread }) => practised === 1 && topicKind(thread).isInStages);
   const back = kept.filter((cell) => !again.includes(cell) && (since(cell.thread) ?? 0) >= COLD_AFTER);
   const there = new Set(cells.map(({ thread }) => thread.id));
   return {

@@ -13,6 +13,7 @@ import type { CourseWeave } from '../plan/courseWeave';
 import { amountIn } from '../plan/standing';
 import type { Course } from '../schema/course';
 import type { PieceFamily } from '../schema/family';
+import { topicKind } from '../schema/topicKinds';
 import { cellsOf, isIntroduction } from './classCells';
 import { mainLines } from './mainLines';
 
@@ -40,7 +41,7 @@ function knownBy(course: Course, { held }: CourseWeave, one: HeldClass, forms: r
       const layers = Math.max(known, ...practised.map((practice) => practice.layers));
       if (taught.kind === 'movement') return layers > 0 ? [baseId(taught.id)] : [];
       if (taught.kind === 'words') return [];
-      const upTo = kind === 'whole' ? taught.places : layers;
+      const upTo = topicKind({ kind }).isFollowedWhole ? taught.places : layers;
       const entries = forms.find((form) => form.id === taught.id)?.entries.slice(0, upTo) ?? [];
       return entries.map(({ movementId }) => baseId(movementId));
     }),

@@ -3,6 +3,7 @@ import { Block } from '../../session/plan/block';
 import { newPause } from '../../session/plan/defaults';
 import type { Item, LineOrigin } from '../../session/plan/session';
 import { warmingOf } from '../../traits/warmingOf';
+import { topicKind } from '../schema/topicKinds';
 import { secondsOfLines } from '../syllabus/lineMinutes';
 import type { ClassCell } from './classCells';
 import {
@@ -26,7 +27,7 @@ export function formPlaces(
   const { taught } = thread;
   const form = taught.kind === 'form' ? request.forms.find((one) => one.id === taught.id) : undefined;
   if (!form || taught.kind !== 'form') return NOTHING;
-  const isWhole = thread.kind === 'whole';
+  const isWhole = topicKind(thread).isFollowedWhole;
   const each = isWhole ? Math.ceil(taught.places / Math.max(1, thread.layers.length - 1)) : 1;
   // The first layer of a set that is followed whole has no places of its own.
   const [first, last] = isWhole ? [before - 1, layers - 1] : [before, layers];
@@ -55,12 +56,12 @@ export function runForm({ thread, layers, practised }: ClassCell, request: MainR
   const { taught } = thread;
   const form = taught.kind === 'form' ? request.forms.find((one) => one.id === taught.id) : undefined;
   if (!form || taught.kind !== 'form') return NOTHING;
-  const upTo = thread.kind === 'whole' ? taught.places : layers;
+  const upTo = topicKind(thread).isFollowedWhole ? taught.places : layers;
   const id = `run-${thread.id}`.slice(0, 50);
   const origin = originOf(thread, 'run', layers);
   const lines = formLines(form, request.find, (place) => `${id}-${place}`, upTo);
   const once = Math.max(1, secondsOfLines(lines, request.find, request.schools));
-  const rounds = thread.kind === 'whole' ? 1 : Math.max(1, Math.min(4, Math.round(seconds / once)));
+  const rounds = topicKind(thread).isFollowedWhole ? 1 : Math.max(1, Math.min(4, Math.round(seconds / once)));
   const manner =
     practised === 0 ? 'follow-along' : mannerFor(Math.max(3, practised), request.strength === 'strong', request.rules);
   const isOneWay = lines.some(({ sides }) => sides.endsWith('-only'));

@@ -2,6 +2,7 @@ import { newMovementItem, newPause } from '../../session/plan/defaults';
 import type { MovementItem } from '../../session/plan/session';
 import { warmingOf } from '../../traits/warmingOf';
 import { AGAIN_MINUTES, LINGER, STRETCH } from '../schema/rules';
+import { topicKind } from '../schema/topicKinds';
 import { secondsOfLines } from '../syllabus/lineMinutes';
 import { type ClassCell, isIntroduction } from './classCells';
 import { formPlaces, runForm } from './formInClass';
@@ -31,7 +32,7 @@ function movementLine(id: string, cell: ClassCell, layers: number, { find }: Mai
   const movement = taught.kind === 'movement' ? find(taught.id) : undefined;
   if (!movement) return [];
   // What is kept up, by turns or by the minute, is done whole.
-  const isWhole = cell.thread.kind !== 'steps' || layers >= movement.layers.length;
+  const isWhole = !topicKind(cell.thread).isInStages || layers >= movement.layers.length;
   return [{ ...newMovementItem(id, movement, 'main'), layer: isWhole ? null : layers - 1 }];
 }
 
@@ -62,7 +63,7 @@ function introduce(cell: ClassCell, request: MainRequest, times: number): Lines 
     return { items: lines, blocks: [] };
   }
   // The first time a set is followed whole, that is all.
-  return thread.kind === 'whole' && before === 0 ? NOTHING : formPlaces(cell, request, origin, id);
+  return topicKind(thread).isFollowedWhole && before === 0 ? NOTHING : formPlaces(cell, request, origin, id);
 }
 
 function review(cell: ClassCell, request: MainRequest, seconds: number, focus: string | null): Lines {
@@ -134,7 +135,7 @@ export function mainLines(request: MainRequest): Lines {
   const { cells, minutes } = request;
   const introductions = cells.filter(isIntroduction);
   const kept = cells.filter((cell) => !isIntroduction(cell));
-  const isAmount = ({ thread }: ClassCell) => thread.kind === 'amount';
+  const isAmount = ({ thread }: ClassCell) => topicKind(thread).isByMinutes;
   const isRun = ({ thread }: ClassCell) => thread.taught.kind === 'form';
   const practised = kept.filter((cell) => !isAmount(cell) && !isRun(cell));
   const focus =
@@ -157,9 +158,10 @@ export function mainLines(request: MainRequest): Lines {
   const amounts = joined(
     kept.filter(isAmount).map((cell) => review(cell, request, 60 * request.amountOf(cell.thread), null)),
   );
-  const runs = [...kept, ...introductions.filter(({ thread, layers }) => thread.kind === 'whole' || layers > 1)].filter(
-    isRun,
-  );
+  const runs = [
+    ...kept,
+    ...introductions.filter(({ thread, layers }) => topicKind(thread).isFollowedWhole || layers > 1),
+  ].filter(isRun);
   const usual = (cell: ClassCell) => 60 * (cell.thread.practise[cell.layers - 1] ?? 1);
   const flexible = [...practised.filter(({ thread }) => thread.taught.kind !== 'words'), ...runs];
   const fixed = [shownFor(1), repeatedFor(1), amounts];

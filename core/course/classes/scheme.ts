@@ -3,6 +3,7 @@ import { type FindMovement, type Movement, usualName } from '../../movement/sche
 import type { HeldClass } from '../calendar/courseClasses';
 import type { Course } from '../schema/course';
 import type { CourseThread } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 import type { ClassCell } from './classCells';
 import { classColumns } from './classColumns';
 
@@ -108,5 +109,5 @@ function contentWords(cell: ClassCell, isFresh: boolean, isAgain: boolean): stri
   const { title, kind }: CourseThread = cell.thread;
   if (isFresh) return stepsOf(cell) === '' ? `${title}: new` : `${title}: new, ${stepsOf(cell)}`;
   if (isAgain) return `${title}: shown again`;
-  return kind === 'amount' ? `${title}: a little longer` : title;
+  return topicKind({ kind }).isByMinutes ? `${title}: a little longer` : title;
 }

@@ -1,6 +1,7 @@
 import { clamp } from 'remeda';
 import type { Course } from '../schema/course';
 import { AGAIN_MINUTES, LINGER, STRETCH } from '../schema/rules';
+import { topicKind } from '../schema/topicKinds';
 import type { CourseWeave } from './courseWeave';
 import { amountIn, isStanding } from './standing';
 
@@ -38,7 +39,7 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
       for (const place of held.keys()) add(fixed, place, amountIn(thread, place, held.length));
       continue;
     }
-    const isKept = thread.kind === 'amount' || thread.kind === 'rotation';
+    const { isKept, isFollowedWhole } = topicKind(thread);
     let before = isKept ? thread.layers.length : thread.known;
     let shown = 0;
     for (const place of held.keys()) {
@@ -62,7 +63,7 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
         const isCovered = course.threads.some(
           ({ id, covers }) => (layersIn.get(id)?.get(place) ?? -1) >= (covers[thread.id] ?? Number.POSITIVE_INFINITY),
         );
-        const second = thread.kind === 'whole' ? 0 : course.rules.secondShowing * shown;
+        const second = isFollowedWhole ? 0 : course.rules.secondShowing * shown;
         add(practised, place, isCovered ? 0 : Math.max(usual(layers), second));
         shown = 0;
       }

@@ -3,6 +3,7 @@ import type { HeldClass } from '../calendar/courseClasses';
 import type { Course } from '../schema/course';
 import type { CourseRules } from '../schema/rules';
 import type { CourseThread } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 import { interpolate } from './interpolate';
 import { amountIn, isStanding } from './standing';
 
@@ -70,7 +71,7 @@ export function withMustsLast(
   const [last, at] = [rooms.at(-1), rooms.length - 1];
   if (calendar.ends.kind === 'open' || !last) return rooms;
   const taught = threads.filter(
-    (thread) => isStanding(thread) || (thread.wish === 'must' && thread.kind !== 'principle'),
+    (thread) => isStanding(thread) || (thread.wish === 'must' && !topicKind(thread).isOnlySaid),
   );
   const isCovered = ({ id }: CourseThread) => taught.some(({ covers }) => id in covers);
   const minutes = taught.reduce((sum, thread) => {

@@ -3,6 +3,7 @@ import { type HeldClass, heldClasses } from '../calendar/courseClasses';
 import type { Course, CoursePlan, Taken } from '../schema/course';
 import { AGAIN_MINUTES, BEGUN_SHARE, type CourseRules, FINISH } from '../schema/rules';
 import { type CourseThread, PRIORITY } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 import type { Practice, WeaveInstance, WeavePin, WeavePlan, WeaveThread } from '../weave/graph/instance';
 import { stageAfter } from '../weave/graph/stageAfter';
 import { type ClassRoom, classRooms, withMustsLast } from './classRoom';
@@ -26,10 +27,11 @@ const LATE_IN_COURSE = 0.15;
 /** A class that has nothing free for it would push a thread out: what is practised every time is never more than this of its room. */
 const MOST_STANDING = 0.3;
 
-function gapsOfThread({ kind, taught, every }: CourseThread, rules: CourseRules): readonly number[] {
-  if (kind === 'rotation' || kind === 'amount') return [every];
-  if (kind === 'principle') return PRINCIPLE_GAPS;
-  return kind === 'whole' || taught.kind === 'form' ? FORM_GAPS : rules.gaps;
+function gapsOfThread(thread: CourseThread, rules: CourseRules): readonly number[] {
+  const { isKept, isOnlySaid, isFollowedWhole } = topicKind(thread);
+  if (isKept) return [thread.every];
+  if (isOnlySaid) return PRINCIPLE_GAPS;
+  return isFollowedWhole || thread.taught.kind === 'form' ? FORM_GAPS : rules.gaps;
 }
 
 /** How practices move through the stages in a course. */
@@ -47,7 +49,7 @@ function standAt(
   from: number,
   takenIn: (place: number) => Taken | undefined,
 ): Pick<WeaveThread, 'known' | 'standing'> {
-  const isKept = thread.kind === 'rotation' || thread.kind === 'amount';
+  const { isKept } = topicKind(thread);
   const gaps = gapsOfThread(thread, rules);
   let layers = isKept ? thread.layers.length : thread.known;
   let stage = layers > 0 ? gaps.length - 1 : 0;
@@ -71,8 +73,11 @@ function standAt(
 }
 
 /** A must, or a form, is worth what of it is reached; a movement that is only wanted is begun where most of it can be reached. */
-const isBegunWhole = ({ wish, kind, taught, pins }: CourseThread): boolean =>
-  wish !== 'must' && kind === 'steps' && taught.kind === 'movement' && pins.length === 0;
+const isBegunWhole = (thread: CourseThread): boolean =>
+  thread.wish !== 'must' &&
+  topicKind(thread).isInStages &&
+  thread.taught.kind === 'movement' &&
+  thread.pins.length === 0;
 
 function weaveThread(
   thread: CourseThread,
@@ -83,8 +88,8 @@ function weaveThread(
   pins: readonly WeavePin[],
   announced: NonNullable<WeaveThread['announced']>,
 ): WeaveThread {
-  const { id, kind, taught, wish, layers, practise, after, covers } = thread;
-  const isKept = kind === 'rotation' || kind === 'amount';
+  const { id, taught, wish, layers, practise, after, covers } = thread;
+  const { isKept, isOnlySaid, isFollowedWhole } = topicKind(thread);
   const gaps = gapsOfThread(thread, rules);
   return {
     id,
@@ -94,16 +99,14 @@ function weaveThread(
     priority: PRIORITY[wish],
     // What is introduced is done once more before the class ends.
     // A principle is said in a minute that the rest gives.
-    intro: layers.map(({ minutes }) =>
-      kind === 'principle' ? 0 : minutes + (taught.kind === 'movement' ? AGAIN_MINUTES : 0),
-    ),
+    intro: layers.map(({ minutes }) => (isOnlySaid ? 0 : minutes + (taught.kind === 'movement' ? AGAIN_MINUTES : 0))),
     review: [0, ...practise],
     after: after.filter((one) => ids.has(one.thread)),
     weight: layers.map(({ weight }) => weight),
     finish: FINISH,
     ...(isBegunWhole(thread) && { least: Math.ceil(BEGUN_SHARE * layers.length) }),
-    second: kind === 'whole' ? 0 : rules.secondShowing,
-    most: Math.max(kind === 'whole' || taught.kind === 'form' ? 2 : 1, mostPinned(pins, stands.known)),
+    second: isFollowedWhole ? 0 : rules.secondShowing,
+    most: Math.max(isFollowedWhole || taught.kind === 'form' ? 2 : 1, mostPinned(pins, stands.known)),
     ...(!isKept && { ideal: [...ideal] }),
     gaps: [...gaps],
     ...(wish === 'must' && { keepWithin: rules.mustWithin }),
@@ -191,7 +194,7 @@ function pinsOf(thread: CourseThread, held: readonly HeldClass[], from: number, 
     return place < from ? [] : [{ class: place - from, layers: Math.min(layers, thread.layers.length), isNew }];
   });
   const isBegun = known > 0 || pins.some((one) => one.class === 0);
-  return thread.kind === 'whole' && !isBegun ? [{ class: 0, layers: 1, isNew: true }, ...pins] : pins;
+  return topicKind(thread).isFollowedWhole && !isBegun ? [{ class: 0, layers: 1, isNew: true }, ...pins] : pins;
 }
 
 /** Room rises to what is pinned: what a pin introduces or practises at most, in minutes and in what is new. */

@@ -1,4 +1,5 @@
 import { type CourseThread, PRIORITY, type Wish } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 import type { ClassRoom } from './classRoom';
 
 /** Classes between two layers of one thread, at least, where there is room: what was shown is practised first. */
@@ -50,10 +51,7 @@ export function idealClasses(
 ): Map<string, number[]> {
   const ideal = new Map(threads.map(({ id, layers }) => [id, layers.map(() => 0)]));
   const waiting = threads
-    .filter(
-      ({ kind, known, layers }) =>
-        (kind === 'steps' || kind === 'whole' || kind === 'principle') && known < layers.length,
-    )
+    .filter(({ kind, known, layers }) => !topicKind({ kind }).isKept && known < layers.length)
     .map((thread): Waiting => ({ thread, depth: depthOf(thread, threads), layer: thread.known, from: 0 }));
   const asked = waiting.reduce(
     (sum, { thread, layer }) => sum + thread.layers.slice(layer).reduce((all, one) => all + one.weight, 0),

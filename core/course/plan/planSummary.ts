@@ -1,4 +1,5 @@
 import type { Course } from '../schema/course';
+import { topicKind } from '../schema/topicKinds';
 import { classLoads } from './classLoads';
 import type { CourseWeave } from './courseWeave';
 
@@ -28,7 +29,7 @@ export function planSummary(course: Course, weave: CourseWeave): PlanSummary {
   const loads = classLoads(course, weave);
   const shares = loads.map(({ minutes, room }) => (room > 0 ? minutes / room : 0));
   const reached = course.threads
-    .filter(({ kind }) => kind !== 'amount' && kind !== 'rotation')
+    .filter((thread) => !topicKind(thread).isKept)
     .map(({ id, title, known, layers: all }) => {
       const path = (course.plan[id] ?? [])
         .flatMap(({ classId, layers }) => {

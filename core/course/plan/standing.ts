@@ -1,8 +1,9 @@
 import type { CourseThread } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 import { interpolate } from './interpolate';
 
 /** What is practised in every class, and so is no question: it is taken off the room. */
-export const isStanding = ({ kind, every }: CourseThread): boolean => kind === 'amount' && every === 1;
+export const isStanding = (thread: CourseThread): boolean => topicKind(thread).isByMinutes && thread.every === 1;
 
 /** The minutes of a thread by amount in a class: from its first figure to its last. */
 export const amountIn = ({ practise }: CourseThread, place: number, classes: number): number =>

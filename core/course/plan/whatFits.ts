@@ -1,11 +1,12 @@
 import type { Course } from '../schema/course';
 import type { CourseThread } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 import type { WeaveInstance } from '../weave/graph/instance';
 
 /** Threads that are learnt and wished for, but whose last step the plan does not reach. */
 export function unfinishedIn({ threads, plan }: Course): CourseThread[] {
   return threads.filter(({ id, kind, wish, known, layers }) => {
-    if (kind === 'amount' || kind === 'rotation' || wish === 'room') return false;
+    if (topicKind({ kind }).isKept || wish === 'room') return false;
     return Math.max(known, ...(plan[id] ?? []).map((one) => one.layers)) < layers.length;
   });
 }

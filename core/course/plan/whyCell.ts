@@ -1,4 +1,5 @@
 import type { Course } from '../schema/course';
+import { topicKind } from '../schema/topicKinds';
 import { judgePlan } from '../weave/graph/judgePlan';
 import type { CourseWeave } from './courseWeave';
 import { planByPlace } from './courseWeave';
@@ -19,9 +20,8 @@ export function whyCell(course: Course, weave: CourseWeave, threadId: string, cl
   const known = before?.layers ?? thread.known;
   const names = thread.layers.slice(known, cell.layers).map(({ name }) => `“${name}”`);
   const why: string[] = [];
-  if (thread.kind === 'amount')
-    why.push(`It grows by the minute and comes in every ${thread.every === 1 ? 'class' : `${thread.every} classes`}.`);
-  else if (thread.kind === 'rotation') why.push(`It is known, and comes back at least every ${thread.every} classes.`);
+  const ofItsKind = topicKind(thread).why(thread.every);
+  if (ofItsKind !== null) why.push(ofItsKind);
   else if (names.length > 0) {
     const ideal = instance.threads.find(({ id }) => id === threadId)?.ideal?.[cell.layers - 1];
     why.push(`${names.join(' and ')} ${names.length > 1 ? 'are' : 'is'} introduced here.`);
@@ -44,7 +44,7 @@ export function whyCell(course: Course, weave: CourseWeave, threadId: string, cl
   } else if (before) {
     why.push(`Last practised in class ${before.place + 1}; it comes again before it has gone cold.`);
   }
-  if (place >= from && thread.kind !== 'amount') {
+  if (place >= from && !topicKind(thread).isByMinutes) {
     const plan = planByPlace(course, weave);
     const without = { ...plan, [threadId]: (plan[threadId] ?? []).filter((one) => one.class !== place - from) };
     const faults = judgePlan(instance, without).faults.filter((fault) => fault.startsWith(`${threadId}:`));

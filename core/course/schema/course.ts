@@ -4,6 +4,7 @@ import { CourseCalendar } from '../calendar/calendar';
 import { PieceFamily } from './family';
 import { CourseRules } from './rules';
 import { CourseThread } from './thread';
+import { topicKind } from './topicKinds';
 
 /** A class in which a thread is practised, by the class's identity, and with how many layers after it. */
 export const CoursePractice = z.object({ classId: LineId, layers: z.number().int().min(1).max(60) });
@@ -43,7 +44,7 @@ export const Course = z
     if (rules.rota > 1) {
       if (calendar.ends.kind !== 'open') complain(['rules', 'rota'], 'only a course without an end comes round');
       threads.forEach(({ title, kind, known, layers }, place) => {
-        const isWhole = kind === 'amount' || kind === 'rotation' || known >= layers.length;
+        const isWhole = topicKind({ kind }).isKept || known >= layers.length;
         if (!isWhole)
           complain(['threads', place, 'kind'], `“${title}” is learnt in steps: people who may come once cannot`);
       });

@@ -1,6 +1,7 @@
 import type { Form } from '../../movement/schema/form';
 import { baseId } from '../../movement/schema/version';
 import type { CourseThread } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 import { TAUGHT_FIRST } from './prerequisites';
 
 /** Before a place of a form is taught, its movement has this many layers, or all it has. */
@@ -18,10 +19,11 @@ export function bindThreads(threads: readonly CourseThread[], forms: readonly Fo
   );
   const stepsOf = (id: string): CourseThread | undefined => {
     const thread = byMovement.get(id);
-    return thread?.kind === 'steps' ? thread : undefined;
+    return thread && topicKind(thread).isInStages ? thread : undefined;
   };
   return threads.map((thread): CourseThread => {
-    if (thread.after.length > 0 || Object.keys(thread.covers).length > 0 || thread.kind !== 'steps') return thread;
+    if (thread.after.length > 0 || Object.keys(thread.covers).length > 0 || !topicKind(thread).isInStages)
+      return thread;
     const { taught } = thread;
     if (taught.kind === 'movement') {
       const after = TAUGHT_FIRST.filter(({ movement }) => movement === baseId(taught.id)).flatMap(

@@ -2,6 +2,7 @@ import dayjs from 'dayjs';
 import { baseId } from '../../movement/schema/version';
 import type { Course } from '../schema/course';
 import type { CourseThread } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 
 /** After so many weeks without a class what was learnt last has gone: a step back. */
 const FADES_AFTER = 4;
@@ -26,7 +27,7 @@ export function threadsAgain(course: Course, today: string): CourseThread[] {
   const reached = reachedIn(course, today);
   const hasBegun = Object.values(course.plan).some((path) => path.some(({ classId }) => classId.slice(0, 10) < today));
   return course.threads.map((thread) => {
-    const isKept = thread.kind === 'amount' || thread.kind === 'rotation';
+    const { isKept } = topicKind(thread);
     const known = isKept ? thread.known : 0;
     const isReached = !hasBegun || isKept || (reached.get(thread.id) ?? 0) > 0;
     return unbound({ ...thread, known, wish: isReached ? thread.wish : 'room' });
@@ -48,7 +49,7 @@ export function threadsGoingOn(course: Course, firstDay: string): CourseThread[]
   const weeks = last === undefined ? 0 : dayjs(firstDay).diff(last, 'day') / 7;
   return course.threads.map((thread) => {
     const had = reached.get(thread.id) ?? 0;
-    const isKept = thread.kind === 'amount' || thread.kind === 'rotation';
+    const { isKept } = topicKind(thread);
     const known = isKept ? thread.known : Math.max(0, weeks > FADES_AFTER && had > 1 ? had - 1 : had);
     return unbound({ ...thread, known });
   });

@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import type { HeldClass } from '../../course/calendar/courseClasses';
 import { cellsOf, isIntroduction } from '../../course/classes/classCells';
 import type { Course } from '../../course/schema/course';
+import { topicKind } from '../../course/schema/topicKinds';
 import { FORMULAE } from '../formulaGuard';
 
 /**
@@ -20,7 +21,7 @@ export function courseCsv(course: Course, held: readonly HeldClass[]): string {
         thread: cell.thread.title,
         what: isIntroduction(cell)
           ? 'new'
-          : cell.practised === 1 && cell.thread.kind === 'steps'
+          : cell.practised === 1 && topicKind(cell.thread).isInStages
             ? 'shown again'
             : 'practised',
         steps: fresh.map(({ name }) => name).join(', '),

@@ -6,6 +6,7 @@ import { movePractice, practiceAsPin } from '../../../core/course/plan/movePract
 import { whyCell } from '../../../core/course/plan/whyCell';
 import type { Course } from '../../../core/course/schema/course';
 import type { CourseThread } from '../../../core/course/schema/thread';
+import { topicKind } from '../../../core/course/schema/topicKinds';
 
 interface Props {
   readonly course: Course;
@@ -77,7 +78,7 @@ export function CourseWhy({ course, weave, threadId, classId, isPast, isPlanning
       {sentences.map((sentence) => (
         <p key={sentence}>{sentence}</p>
       ))}
-      {!isPast && thread.kind !== 'amount' && (
+      {!isPast && !topicKind(thread).isByMinutes && (
         <div className="course-class-acts">
           <Button
             onClick={() => {

@@ -3,6 +3,7 @@ import { type KeyboardEvent, useRef } from 'react';
 import type { HeldClass } from '../../../core/course/calendar/courseClasses';
 import { DECISIONS, type Decision, decideNext, decisionOf } from '../../../core/course/classes/decideNext';
 import type { Course } from '../../../core/course/schema/course';
+import { topicKind } from '../../../core/course/schema/topicKinds';
 
 interface Props {
   readonly course: Course;
@@ -21,7 +22,7 @@ const KEYS: Readonly<Record<string, Decision>> = { g: 'on', s: 'stay', b: 'back'
 export function NextDecisions({ course, held, next, isPlanning, onDecide }: Props) {
   const list = useRef<HTMLUListElement>(null);
   const rows = course.threads
-    .filter(({ kind }) => kind === 'steps' || kind === 'whole')
+    .filter((thread) => !topicKind(thread).isKept && !topicKind(thread).isOnlySaid)
     .map((thread) => ({ thread, now: decisionOf(course, held, next, thread.id) }))
     .filter(({ thread, now }) => now !== null || decideNext(course, held, next, thread.id, 'stay') !== null);
   if (rows.length === 0) return null;

@@ -4,6 +4,7 @@ import { finishPlan } from '../../../core/course/plan/comeRound';
 import { courseWeave, planByPlace } from '../../../core/course/plan/courseWeave';
 import { countingUnfinished, leastUnfinished, unfinishedIn, withMoreClasses } from '../../../core/course/plan/whatFits';
 import type { Course } from '../../../core/course/schema/course';
+import { topicKind } from '../../../core/course/schema/topicKinds';
 import type { Group } from '../../../core/group/group';
 import { today } from '../../app/machine/clock';
 import { api } from '../../app/server/api';
@@ -27,7 +28,7 @@ export function WhatFits({ course, group, from }: Props) {
   const [isAsking, setAsking] = useState(false);
   const open = unfinishedIn(course);
   if (open.length === 0) return null;
-  const wished = course.threads.filter(({ kind, wish }) => kind !== 'amount' && kind !== 'rotation' && wish !== 'room');
+  const wished = course.threads.filter((thread) => !topicKind(thread).isKept && thread.wish !== 'room');
   const ask = async () => {
     setAsking(true);
     try {

@@ -5,6 +5,7 @@ import { heldClasses } from '../../../core/course/calendar/courseClasses';
 import { withSeen } from '../../../core/course/classes/askedAfter';
 import { cellsOf, isIntroduction } from '../../../core/course/classes/classCells';
 import type { Taken } from '../../../core/course/schema/course';
+import { topicKind } from '../../../core/course/schema/topicKinds';
 import type { StoredCourse } from '../../../core/formats/api/courseApi';
 import type { Session } from '../../../core/session/plan/session';
 import { today } from '../../app/machine/clock';
@@ -32,7 +33,7 @@ export function WhatWasTaken({ of, leftOut }: Props) {
   const group = groups?.find(({ id }) => id === course.groupId);
   const places = new Map(heldClasses(course.calendar, today()).map(({ id }, place) => [id, place]));
   const cells = cellsOf(course.threads, course.plan, of.classId, places).filter(
-    ({ thread }) => thread.kind !== 'amount' && !leftOut.includes(thread.id),
+    ({ thread }) => !topicKind(thread).isByMinutes && !leftOut.includes(thread.id),
   );
   if (cells.length === 0) return null;
   /** Each press is saved over what the one before it has left, however quickly they come. */

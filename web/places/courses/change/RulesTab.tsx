@@ -4,6 +4,7 @@ import { heldClasses } from '../../../../core/course/calendar/courseClasses';
 import { interpolate } from '../../../../core/course/plan/interpolate';
 import type { Course } from '../../../../core/course/schema/course';
 import { CourseRules } from '../../../../core/course/schema/rules';
+import { topicKind } from '../../../../core/course/schema/topicKinds';
 import { today } from '../../../app/machine/clock';
 import { NumberField } from '../../../fields/NumberField';
 import { Curve } from './Curve';
@@ -181,7 +182,7 @@ export function RulesTab({ course, onChange }: Props) {
           />
         </div>
         {course.threads
-          .filter(({ kind }) => kind === 'amount')
+          .filter((thread) => topicKind(thread).isByMinutes)
           .map(({ id, title, practise }) => (
             <Curve
               key={id}

@@ -1,5 +1,6 @@
 import { Button, Input, InputNumber, Select } from 'antd';
 import type { CourseThread, ThreadLayer } from '../../../../core/course/schema/thread';
+import { topicKind } from '../../../../core/course/schema/topicKinds';
 import { NumberField } from '../../../fields/NumberField';
 import { KIND_WORDS, WISH_OPTIONS, WISH_WORDS } from './threadWords';
 
@@ -14,7 +15,7 @@ interface Props {
 export function ThreadFields({ thread, threads, onChange, onLeaveOut }: Props) {
   const { title, kind, wish, layers, practise, known, every } = thread;
   const change = (part: Partial<CourseThread>) => onChange({ ...thread, ...part });
-  const isKept = kind === 'amount' || kind === 'rotation';
+  const { isKept, isByMinutes, isAsOftenAsSaid } = topicKind({ kind });
   const minutes = (place: number, value: number | null) =>
     value !== null && change({ practise: practise.map((one, index) => (index === place ? value : one)) });
   return (
@@ -56,7 +57,7 @@ export function ThreadFields({ thread, threads, onChange, onLeaveOut }: Props) {
           onChange={(next) => change({ every: next })}
         />
       )}
-      {kind === 'amount' && (
+      {isByMinutes && (
         <>
           <MinutesField label="In the first class" value={practise[0] ?? 1} onChange={(next) => minutes(0, next)} />
           <MinutesField
@@ -66,7 +67,7 @@ export function ThreadFields({ thread, threads, onChange, onLeaveOut }: Props) {
           />
         </>
       )}
-      {kind === 'rotation' && (
+      {isAsOftenAsSaid && (
         <MinutesField label="To practise it" value={practise[0] ?? 1} onChange={(next) => minutes(0, next)} />
       )}
       {!isKept && <Steps thread={thread} onChange={change} />}

@@ -1,6 +1,7 @@
 import type { HeldClass } from '../../../../core/course/calendar/courseClasses';
 import type { Course } from '../../../../core/course/schema/course';
 import type { CourseThread } from '../../../../core/course/schema/thread';
+import { topicKind } from '../../../../core/course/schema/topicKinds';
 
 /** Where a thread is practised: a knot in its yarn. */
 export interface Knot {
@@ -25,7 +26,7 @@ export function weaveRows(course: Course, held: readonly HeldClass[]): WeaveRow[
         return place === undefined ? [] : [{ place, classId, layers }];
       })
       .toSorted((a, b) => a.place - b.place);
-    const isKept = thread.kind === 'amount' || thread.kind === 'rotation';
+    const { isKept } = topicKind(thread);
     const knots = path.map(
       (one, index): Knot => ({
         ...one,
