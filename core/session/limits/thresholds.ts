@@ -72,6 +72,14 @@ export const THRESHOLDS = {
   /** A class ends with at least this long without moving, within its last so many seconds. */
   still: 10,
   stillWithin: 90,
+  /** Ending so late is grave: the next hirer is at the door. */
+  slotGrave: 300,
+  /** In a class of less than so many seconds a short end is no danger. */
+  veryShort: 600,
+  /** A cool-down at this pace is slow, however slow the main part was; breaths a minute. */
+  slowPace: 6,
+  /** Words that still sound when this much of the next line has begun do no harm. */
+  trailingWords: 1.5,
 } as const;
 
 /** What of the slot a section usually takes, percent. The cool-down's least has a check of its own. */

@@ -1,14 +1,12 @@
 import { clamp } from 'remeda';
 import { minutes } from '../../../words/clockWords';
+import { THRESHOLDS } from '../../limits/thresholds';
 import type { Item } from '../../plan/session';
 import { lineTimes } from '../../timeline/lineTimes';
 import { type LineSpeech, lineSpeech } from '../../words/lineSpeech';
 import { type AnalysedClass, type Check, checkFor, type FindingOf, type Remedy } from '../finding/finding';
 import { nameOf } from '../finding/nameOf';
 import { firstThatClears } from '../remedies/mending';
-
-/** Words that still sound when this much of the next line has begun do no harm, milliseconds. */
-const TRAILS = 1500;
 
 type Words = 'words-long' | 'cue-never';
 
@@ -30,7 +28,7 @@ const look = (analysed: AnalysedClass): FindingOf<Words>[] =>
     const { overMs, never, spoken } = speech;
     const shared = { severity: 'notice', itemId, borderline: false } as const;
     const found: FindingOf<Words>[] = [];
-    if (overMs > TRAILS)
+    if (overMs > THRESHOLDS.trailingWords * 1000)
       found.push({
         ...shared,
         code: 'words-long',

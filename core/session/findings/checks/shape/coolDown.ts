@@ -20,14 +20,11 @@ function endingPace(analysed: AnalysedClass, kind: string): number | null {
   return section && stretch && stretch.lengthMs > 0 ? paceAt(section.pace, stretch.lengthMs / 1000) : null;
 }
 
-/** A cool-down at this pace is slow, however slow the main part was; breaths a minute. */
-const SLOW = 6;
-
 function tooFast(analysed: AnalysedClass): FindingOf<'cool-down-fast'>[] {
   const [main, ending] = [endingPace(analysed, 'main'), endingPace(analysed, 'cool-down')];
   if (main === null || ending === null) return [];
   const section = indexOf(analysed, 'cool-down');
-  const weighed = weigh(analysed, 'cool-down-fast', ending, { limit: Math.max(main, SLOW) + 1e-9 });
+  const weighed = weigh(analysed, 'cool-down-fast', ending, { limit: Math.max(main, THRESHOLDS.slowPace) + 1e-9 });
   if (!weighed) return [];
   return [
     {

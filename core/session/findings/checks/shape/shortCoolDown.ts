@@ -7,8 +7,6 @@ import { weigh } from '../../finding/weigh';
 import { firstThatClears } from '../../remedies/mending';
 
 const KEY = 'cool-down-short';
-/** In a class of less than so many seconds a short end is no danger. */
-const VERY_SHORT = 600;
 
 const look = (analysed: AnalysedClass): FindingOf<'cool-down-short'>[] => {
   const { plan, timeline } = analysed;
@@ -25,7 +23,7 @@ const look = (analysed: AnalysedClass): FindingOf<'cool-down-short'>[] => {
     limit,
     grave: least / 2,
     under: true,
-    severity: classSeconds(plan) < VERY_SHORT ? ['warn', 'warn'] : ['stop', 'warn'],
+    severity: classSeconds(plan) < THRESHOLDS.veryShort ? ['warn', 'warn'] : ['stop', 'warn'],
   });
   if (!weighed) return [];
   return [

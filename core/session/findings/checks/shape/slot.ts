@@ -10,9 +10,6 @@ import { weigh } from '../../finding/weigh';
 import { fewer } from '../../remedies/easing';
 import { firstThatClears } from '../../remedies/mending';
 
-/** Ending so late is grave, seconds: the next hirer is at the door. */
-const GRAVE = 300;
-
 const doorsSaid = ({ slotMinutes, doors }: Plan): string[] =>
   doors.before + doors.after > 0
     ? [
@@ -27,7 +24,7 @@ const look = (analysed: AnalysedClass): FindingOf<'slot-over' | 'slot-under'>[] 
   const beyond = beyondMs / 1000;
   const over = weigh(analysed, 'slot-over', beyond, {
     limit: THRESHOLDS.slotOver + runsOnSeconds(plan),
-    grave: GRAVE + runsOnSeconds(plan),
+    grave: THRESHOLDS.slotGrave + runsOnSeconds(plan),
   });
   if (over)
     return [
