@@ -21,7 +21,7 @@ const OUT_OF_SIGHT = 250;
 /** A worker that ticks while nobody looks; null where a page may have none, as in a file by itself: the timer goes on there. */
 function openTicker(): Worker | null {
   try {
-    return new Worker(new URL('../../../workers/ticker.ts', import.meta.url), { type: 'module' });
+    return new Worker(new URL('../../workers/ticker.ts', import.meta.url), { type: 'module' });
   } catch {
     return null;
   }
