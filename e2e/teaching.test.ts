@@ -26,6 +26,7 @@ test('after 60 simulated minutes the phase is within 50 ms of the timeline, in l
   const longer = {
     ...session,
     id: 'long-evening',
+    course: null,
     sections: session.sections.with(0, { ...session.sections[0], items: [talk] } as typeof main),
   };
   const headers = { 'content-type': 'application/json' };
@@ -384,7 +385,12 @@ test('what is open waits to be ended, a talk a while, and each line is led as it
     { ...open, id: 'open', count: 3, ends: { by: 'instructor' }, range: { least: 2, most: 5 }, manner: 'quiet' },
     talk,
   ];
-  const waiting = { ...session, id: 'waiting', sections: [{ ...opening, items }, ...session.sections.slice(1)] };
+  const waiting = {
+    ...session,
+    id: 'waiting',
+    course: null,
+    sections: [{ ...opening, items }, ...session.sections.slice(1)],
+  };
   await fetch(`${on.house.url}/api/sessions`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
@@ -403,4 +409,29 @@ test('what is open waits to be ended, a talk a while, and each line is led as it
   await page.keyboard.press('ArrowRight');
   await page.waitForSelector('.horizon');
   expect(faults).toEqual([]);
+});
+
+test('no control moves when the class stays, goes on, or is turned to', async () => {
+  const { page } = await openPage(on.browser);
+  await go(page, `${on.house.url}/teach/depot-twenty`);
+  await begin(page);
+  const places = () =>
+    page.$$eval('.teach-controls > *', (all) =>
+      all.map((one) => {
+        const { x, y, width } = one.getBoundingClientRect();
+        return [x, y, width].map(Math.round).join(' ');
+      }),
+    );
+  const before = await places();
+  // At the size of most tablets all stand in one row.
+  expect(
+    new Set(await page.$$eval('.teach-press', (all) => all.map((one) => Math.round(one.getBoundingClientRect().y))))
+      .size,
+  ).toBe(1);
+  await page.keyboard.press('Space');
+  await textOf(page, '.teach-controls', /Go on/);
+  expect(await places()).toEqual(before);
+  await page.keyboard.press('m');
+  await textOf(page, '.teach-controls', /Back to them/);
+  expect(await places()).toEqual(before);
 });

@@ -18,6 +18,8 @@ export function passedSince(
     ...session,
     id,
     date: day.format('YYYY-MM-DD'),
+    // A class of a course is there once.
+    course: null,
     sections: session.sections.map((section) => ({
       ...section,
       items: section.items.map((item) =>

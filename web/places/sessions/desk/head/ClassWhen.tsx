@@ -97,7 +97,7 @@ export const ClassWhen = memo(function ClassWhen({
         />
         after
         {classMinutes({ slotMinutes, doors }) !== slotMinutes && (
-          <span className="number">: {classMinutes({ slotMinutes, doors })} min of class</span>
+          <span className="number">({classMinutes({ slotMinutes, doors })} min of class)</span>
         )}
       </span>
       <fieldset className="class-ratio">
