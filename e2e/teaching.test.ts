@@ -5,7 +5,7 @@ import { segmentAt } from '../core/session/timeline/segmentAt';
 import { graveFaults } from './browser/graveFaults';
 import { stage } from './browser/stage';
 import { addLine, computed, find, press, stored, typeOver } from './desk';
-import { click, go, reload, saved, testId, textOf } from './house';
+import { click, go, openPage, reload, saved, testId, textOf } from './house';
 import { begin, openWithClock, reach } from './teachingClock';
 
 const on = stage();
