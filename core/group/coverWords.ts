@@ -19,7 +19,7 @@ export function countedNeeds(
     .toSorted((a, b) => b.count - a.count || a.words.localeCompare(b.words));
 }
 
-/** What whoever covers a class should not start. */
+/** What a cover teacher should not start in a class. */
 export interface NotToStart {
   /** What is new to the group, each by its name, once. */
   readonly names: readonly string[];
@@ -28,7 +28,7 @@ export interface NotToStart {
 }
 
 /**
- * What whoever covers a class should not start: what its course introduces in it, or, in a class of no course, what the group has not
+ * What a cover teacher should not start: what its course introduces in it, or, in a class of no course, what the group has not
  * been taught.
  * @param known base ids of what it has been taught; null where that is not known
  */

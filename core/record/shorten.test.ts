@@ -9,6 +9,7 @@ import { notTonight } from './notTonight';
 import { advance } from './running/advance';
 import { goOnFromStop, markNotes, markNow, stopNow } from './running/marks';
 import { shortenRest } from './shorten';
+import { coolDownBy } from './standing/coolDownBy';
 import { remainingMs } from './standing/remaining';
 import { beginTeaching } from './standing/teaching';
 
@@ -134,5 +135,32 @@ describe('marks and stops', () => {
   test('a stop that was nothing leaves nothing', () => {
     const stopped = goOnFromStop(stopNow(timeline, began));
     expect(stopped).toEqual(began);
+  });
+});
+
+describe('while the cool-down is in danger, though the class still ends in time', () => {
+  /** Where the cool-down begins later than is safe by so many milliseconds, and the end is just reached. */
+  const inDanger = (share: number) => {
+    const planMs = timeline.totalMs * share;
+    return late(planMs, classSeconds(hour) * 1000 - remainingMs(timeline, late(planMs, 0)) - 1000);
+  };
+
+  test('it is not said to fit: it is shortened until the cool-down is out of danger', () => {
+    const at = inDanger(0.3);
+    expect(coolDownBy(timeline, at, classSeconds(hour) * 1000)?.inDanger).toBe(true);
+    const answer = shortenRest(hour, timeline, at, context);
+    if (answer.kind !== 'shortened') throw new Error(`it can be shortened, not ${answer.kind}`);
+    expect(answer.endsMs).toBeLessThan(at.wallMs + remainingMs(timeline, at));
+  });
+
+  test('where nothing more can be shortened it says that it is tight, not that it cannot end in time', () => {
+    const pinned = {
+      ...hour,
+      sections: hour.sections.map((section) => ({
+        ...section,
+        items: section.items.map((item) => (item.kind === 'movement' ? { ...item, pinned: true } : item)),
+      })),
+    };
+    expect(shortenRest(pinned, timeline, inDanger(0.3), context)).toEqual({ kind: 'tight' });
   });
 });

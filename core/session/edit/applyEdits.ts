@@ -16,14 +16,14 @@ const FIELDS: Readonly<Record<Item['kind'], ReadonlySet<string>>> = {
 /** Whether lines of a kind have a field. */
 export const hasField = (kind: Item['kind'], field: string): boolean => FIELDS[kind].has(field);
 
-/** A thing with some fields said anew; one that is undefined is taken away. */
+/** A copy of a thing with some fields replaced; a field set to undefined is deleted. */
 function withFields<Thing extends object>(thing: Thing, to: object): Thing {
   const after = { ...thing, ...to };
   for (const [field, value] of Object.entries(to)) if (value === undefined) Reflect.deleteProperty(after, field);
   return after;
 }
 
-/** A line with those of some fields said anew that its kind has. */
+/** A copy of a line with some fields replaced; fields that its kind does not have are left out. */
 export const withChange = (item: Item, to: LineChange): Item =>
   withFields(item, Object.fromEntries(Object.entries(to).filter(([field]) => hasField(item.kind, field))));
 

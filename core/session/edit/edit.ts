@@ -4,10 +4,10 @@ import type { Item, MovementItem, Plan, Section, Session } from '../plan/session
 import type { SetAside } from '../plan/setAside';
 import type { LinePlace } from './editPlan';
 
-/** What a class has besides its id and its running order. */
+/** The fields of a class other than its id and its running order. */
 export type ClassHead = Omit<Session, 'id' | 'sections'>;
 
-/** What a section has besides its lines. */
+/** The fields of a section other than its lines and blocks. */
 export type SectionHead = Omit<Section, 'items' | 'blocks'>;
 
 /** Fields of a line, of whatever kind it is; a field its kind does not have is no change. */
@@ -56,7 +56,7 @@ export type ClassEdit = PlanEdit | { readonly kind: 'head'; readonly to: Partial
 export type DeltaEdit =
   /** One step more (1) or less (-1), by the movement's own step or by ten seconds. */
   | { readonly kind: 'step'; readonly itemId: string; readonly direction: 1 | -1 }
-  /** So many, or so many seconds: whatever the line is counted in. */
+  /** Sets the amount of a line, in the unit it is counted in: repetitions, breaths, beats or seconds. */
   | { readonly kind: 'amount'; readonly itemId: string; readonly amount: number }
   /** Its sides the next way its movement offers. */
   | { readonly kind: 'turn'; readonly itemId: string }

@@ -74,7 +74,7 @@ export const THRESHOLDS = {
   stillWithin: 90,
   /** Ending so late is grave: the next hirer is at the door. */
   slotGrave: 300,
-  /** In a class of less than so many seconds a short end is no danger. */
+  /** In a class shorter than this, in seconds, a short cool-down is a warning and no stop. */
   veryShort: 600,
   /** A cool-down at this pace is slow, however slow the main part was; breaths a minute. */
   slowPace: 6,

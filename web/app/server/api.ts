@@ -41,7 +41,7 @@ import type { AsideRule } from '../../../core/session/plan/setAside';
 import type { Takes } from '../../../core/session/plan/takes';
 import type { MovementTraits } from '../../../core/traits/movementTraits';
 import { ask, wasKept } from './ask';
-import { adoptEpoch } from './epoch';
+import { withAdoptedEpoch } from './epoch';
 import { type Save, saveOver } from './saveOver';
 import { TAGS } from './tags';
 
@@ -277,10 +277,7 @@ export const api = createApi({
     }),
     restoreBackup: build.mutation<BroughtBack, string>({
       query: (name) => ({ url: `backups/${name}/restore`, method: 'POST' }),
-      transformResponse: (answer: BroughtBack, meta) => {
-        if (meta?.response) adoptEpoch(meta.response);
-        return answer;
-      },
+      transformResponse: withAdoptedEpoch<BroughtBack>,
       invalidatesTags: [...TAGS],
     }),
     unread: build.query<Unread[], void>({ query: () => 'unread', providesTags: [...TAGS] }),

@@ -23,3 +23,9 @@ export function hearEpoch({ headers }: Pick<Response, 'headers'>): boolean {
 export function adoptEpoch({ headers }: Pick<Response, 'headers'>): void {
   begun = headers.get(EPOCH_HEADER) ?? begun;
 }
+
+/** The answer to bringing data back; from then on this page works on that data. */
+export function withAdoptedEpoch<Answer>(answer: Answer, meta: { readonly response?: Response } | undefined): Answer {
+  if (meta?.response) adoptEpoch(meta.response);
+  return answer;
+}

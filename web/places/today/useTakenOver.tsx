@@ -7,6 +7,10 @@ import { whyRefused } from '../../app/server/problemIn';
 export function useTakenOver(session: Session, revision: number) {
   const { message } = App.useApp();
   const [save, { isLoading }] = api.useSaveSessionMutation();
+  const takeBack = async (revision: number) => {
+    const { error } = await save({ session, revision });
+    if (error) message.error(whyRefused(error));
+  };
   const takeOver = async (to: Session, words: string) => {
     try {
       const { revision: saved } = await save({ session: to, revision }).unwrap();
@@ -14,7 +18,7 @@ export function useTakenOver(session: Session, revision: number) {
         content: (
           <>
             {words}{' '}
-            <Button size="small" onClick={() => void save({ session, revision: saved })}>
+            <Button size="small" onClick={() => void takeBack(saved)}>
               Undo
             </Button>
           </>

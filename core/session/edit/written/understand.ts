@@ -106,7 +106,7 @@ function amountOf(movement: Movement, amount: WrittenAmount): Amount[] {
   }
 }
 
-/** An amount so many times as large, or as small. */
+/** An amount multiplied by a factor, with its range. */
 const scaled = (amount: WrittenAmount, by: number): WrittenAmount => ({
   ...amount,
   value: amount.value * by,

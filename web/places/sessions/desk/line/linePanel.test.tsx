@@ -66,3 +66,10 @@ test('a talk is called a talk, and its note is what it is about', async () => {
   expect(screen.getByRole('heading', { name: 'Talk' })).toBeTruthy();
   expect(screen.getByPlaceholderText('What about')).toHaveProperty('value', 'knees');
 });
+
+test('from a line in hand one press leads back to the whole class and what is worth a look in it', async () => {
+  const { user } = await open('sides-a');
+  await user.click(screen.getByRole('button', { name: 'The whole class' }));
+  expect(screen.getByRole('heading', { name: 'Nothing in hand' })).toBeTruthy();
+  expect(screen.getByText('Nothing to object to.')).toBeTruthy();
+});

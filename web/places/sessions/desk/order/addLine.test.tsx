@@ -53,3 +53,20 @@ test('a bare small number of a rest may be minutes: both are offered', async () 
   expect((await screen.findAllByText('2 seconds')).length).toBeGreaterThan(0);
   expect(screen.getAllByText('2:00').length).toBeGreaterThan(0);
 });
+
+test('where half of the words are unknown, what comes first, and Enter takes, is a talk of the minutes they say', async () => {
+  const { take, write, last } = await open();
+  await write('welcome and how was your week 2 min');
+  await screen.findAllByText(/2:00: “welcome and how was your week”/);
+  expect(document.querySelector('.ant-select-item-option')?.textContent).toMatch(/^Talk2:00: “welcome/);
+  await take(/welcome and how/);
+  await waitFor(() =>
+    expect(last()).toMatchObject({ kind: 'talk', seconds: 120, note: 'welcome and how was your week' }),
+  );
+});
+
+test('a rest of hours is offered as an hour, and says so', async () => {
+  const { write } = await open();
+  await write('rest 2 hours');
+  expect((await screen.findAllByText(/60:00, an hour at most|1:00:00, an hour at most/)).length).toBeGreaterThan(0);
+});
