@@ -1,6 +1,7 @@
 import { unique } from 'remeda';
 import type { FindMovement } from '../../movement/schema/movement';
 import { breathsPerMinute } from '../../words/breathsPerMinute';
+import { minutes } from '../../words/clockWords';
 import { sectionWord } from '../../words/sectionWord';
 import { lineTitle, notedTitle } from '../plan/lineTitle';
 import { matchItem } from '../plan/matchItem';
@@ -18,13 +19,16 @@ const SECTION_FIELDS: Readonly<Record<keyof SectionHead, string>> = {
 
 const AMOUNTS: readonly string[] = ['count', 'range', 'ends', 'seconds'];
 
+/** Seconds as they are read: "40 sec", and minutes from one on: "2:10". */
+const timeWords = (seconds: number): string => (seconds < 60 ? `${seconds} sec` : minutes(seconds * 1000));
+
 /** How much of a line there is: "6", "4 to 8", "40 sec". */
 function amountWords(item: Item): string {
   const of = ({ count, range, ends }: MovementItem) => {
-    if (ends.by === 'clock') return `${ends.seconds} sec`;
+    if (ends.by === 'clock') return timeWords(ends.seconds);
     return range ? `${range.least} to ${range.most}` : String(count);
   };
-  const seconds = (pause: { readonly seconds: number }) => `${pause.seconds} sec`;
+  const seconds = (pause: { readonly seconds: number }) => timeWords(pause.seconds);
   return matchItem(item, { movement: of, rest: seconds, talk: seconds, clock: seconds });
 }
 
@@ -50,9 +54,9 @@ function changeWords(item: Item, after: Item, to: LineChange, title: string): st
 const addedWords = (item: Item, find: FindMovement): string =>
   matchItem(item, {
     movement: (line) => `${lineTitle(line, find)} ${amountWords(line)} added`,
-    rest: ({ seconds }) => `${seconds} sec rest added`,
-    talk: ({ seconds }) => `${seconds} sec to talk added`,
-    clock: ({ seconds }) => `${seconds} sec by the clock added`,
+    rest: ({ seconds }) => `${timeWords(seconds)} rest added`,
+    talk: ({ seconds }) => `${timeWords(seconds)} to talk added`,
+    clock: ({ seconds }) => `${timeWords(seconds)} by the clock added`,
   });
 
 function wordsOf(session: Session, edit: ClassEdit, find: FindMovement): string[] {
