@@ -3,8 +3,8 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
-import './app/fonts';
 import './app/base.css';
+import { pageFonts } from './app/fonts';
 import { sayOpen } from './app/machine/tab';
 import { PlacesProvider } from './app/place';
 import { createRouter } from './app/shell/createRouter';
@@ -24,6 +24,7 @@ if (import.meta.env.PROD && 'serviceWorker' in navigator) {
 // Freezing years of answers each time one comes takes longer than drawing them; it guards against faults that tests find.
 if (import.meta.env.PROD) setAutoFreeze(false);
 sayOpen();
+await pageFonts();
 
 const root = document.getElementById('root');
 if (root) {

@@ -6,7 +6,6 @@ import './drawing.css';
 /** Nobody saves a drawing before it stands. */
 const SaveMenu = lazyPart(async () => (await import('./SaveMenu')).SaveMenu, {
   what: 'Saving it',
-  waiting: <span className="saveable-waiting" />,
   whenIdle: true,
 });
 

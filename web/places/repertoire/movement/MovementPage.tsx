@@ -19,6 +19,8 @@ import './movement.css';
 
 const InMyWords = lazyPart(async () => (await import('../../../class/InMyWords')).InMyWords, {
   what: 'In my words',
+  // What stands after it does not move when it comes.
+  waiting: <Button disabled>Say it my way</Button>,
   whenIdle: true,
 });
 
