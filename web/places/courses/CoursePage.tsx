@@ -6,6 +6,7 @@ import { classLoads } from '../../../core/course/plan/classLoads';
 import { type CourseWeave, courseWeave } from '../../../core/course/plan/courseWeave';
 import { movePractice } from '../../../core/course/plan/movePractice';
 import type { Course } from '../../../core/course/schema/course';
+import type { SessionSummary } from '../../../core/formats/api/api';
 import type { StoredCourse } from '../../../core/formats/api/courseApi';
 import type { Group } from '../../../core/group/group';
 import { today } from '../../app/machine/clock';
@@ -29,13 +30,24 @@ const WhatFits = lazyPart(async () => (await import('./WhatFits')).WhatFits, { w
 
 const CourseFiles = lazyPart(async () => (await import('./CourseFiles')).CourseFiles, {
   what: 'Its files',
+  waiting: (
+    <>
+      <Button disabled>Files</Button>
+      <Button disabled>Read closures</Button>
+    </>
+  ),
   whenIdle: true,
 });
 
-const CatchUp = lazyPart(async () => (await import('./CatchUp')).CatchUp, { what: 'Catching up', whenIdle: true });
+const CatchUp = lazyPart(async () => (await import('./CatchUp')).CatchUp, {
+  what: 'Catching up',
+  waiting: <Button disabled>Catch up</Button>,
+  whenIdle: true,
+});
 
 const ChangeCourse = lazyPart(async () => (await import('./change/ChangeCourse')).ChangeCourse, {
   what: 'Changing the course',
+  waiting: <Button disabled>Change</Button>,
   whenIdle: true,
 });
 
@@ -44,6 +56,7 @@ export function CoursePage() {
   const { id = '' } = useParams();
   const { data, isError, error, refetch } = api.useCourseQuery(id);
   const { data: groups } = api.useGroupsQuery();
+  const { data: sessions, isLoading } = api.useSessionsQuery();
   const navigate = useNavigate();
   const isGone = error !== undefined && 'status' in error && error.status === 404;
   // What is there is still shown while the server is away: a plan that is offered is not lost with it.
@@ -56,7 +69,8 @@ export function CoursePage() {
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
     );
   }
-  if (!data || !groups) return <Waiting />;
+  // Which classes are drawn up decides what can be pressed.
+  if (!data || !groups || isLoading) return <Waiting />;
   const group = groups.find((one) => one.id === data.course.groupId);
   if (!group) {
     return (
@@ -65,21 +79,22 @@ export function CoursePage() {
       </Notice>
     );
   }
-  return <CourseShown stored={data} group={group} />;
+  return <CourseShown stored={data} group={group} sessions={sessions} />;
 }
 
 interface Shown {
   readonly stored: StoredCourse;
   readonly group: Group;
+  /** Undefined where they cannot be had. */
+  readonly sessions: readonly SessionSummary[] | undefined;
 }
 
-function CourseShown({ stored, group }: Shown) {
+function CourseShown({ stored, group, sessions }: Shown) {
   const { course } = stored;
   const { message, modal } = App.useApp();
   const navigate = useNavigate();
   const [removeCourse] = api.useRemoveCourseMutation();
   const [restoreCourse] = api.useRestoreCourseMutation();
-  const { data: sessions } = api.useSessionsQuery();
   const { data: logs } = api.useLogsQuery();
   const { offered, isPlanning, keep, accept, dismiss, replan } = useReplan(stored, group);
   const day = today();

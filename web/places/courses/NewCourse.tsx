@@ -10,6 +10,7 @@ import type { CourseThread } from '../../../core/course/schema/thread';
 import { knownAlready, threadsAgain, threadsGoingOn } from '../../../core/course/syllabus/fromCourse';
 import { readSyllabus } from '../../../core/course/syllabus/readSyllabus';
 import { READY_MADE, type ReadyMade, threadsOf } from '../../../core/course/syllabus/readyMade';
+import type { StoredCourse } from '../../../core/formats/api/courseApi';
 import type { Group } from '../../../core/group/group';
 import { nowMs, today } from '../../app/machine/clock';
 import { freshId } from '../../app/machine/freshId';
@@ -27,13 +28,14 @@ const USUAL_COUNT = 8;
 /** A course is begun from a ready-made syllabus or from typed lines, for a group: everything else is proposed. */
 export function NewCourse() {
   const { data: groups, isError, refetch } = api.useGroupsQuery();
+  const { data: courses = [], isLoading } = api.useCoursesQuery();
   const navigate = useNavigate();
   if (isError && !groups) {
     return (
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
     );
   }
-  if (!groups) return <Waiting />;
+  if (!groups || isLoading) return <Waiting />;
   const [first] = groups;
   if (!first) {
     return (
@@ -42,7 +44,7 @@ export function NewCourse() {
       </Notice>
     );
   }
-  return <NewCourseForm groups={groups} first={first} />;
+  return <NewCourseForm groups={groups} courses={courses} first={first} />;
 }
 
 const meetingOf = (group: Group): Meeting => group.meetings[0] ?? { weekday: 2, startsAt: '19:00', minutes: 60 };
@@ -53,7 +55,13 @@ const firstDayOn = (weekday: number): string => {
   return (ahead.find((day) => day.day() === weekday % 7) ?? dayjs(nowMs())).format('YYYY-MM-DD');
 };
 
-function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; readonly first: Group }) {
+interface FormProps {
+  readonly groups: readonly Group[];
+  readonly courses: readonly StoredCourse[];
+  readonly first: Group;
+}
+
+function NewCourseForm({ groups, courses, first }: FormProps) {
   const { find, forms, search } = useRepertoire();
   const { message } = App.useApp();
   const navigate = useNavigate();
@@ -61,7 +69,6 @@ function NewCourseForm({ groups, first }: { readonly groups: readonly Group[]; r
   const [addCourse] = api.useAddCourseMutation();
   const [group, setGroup] = useState(first);
   const [from, setFrom] = useState<SyllabusFrom>({ kind: 'ready', ready: READY_MADE[0] as ReadyMade });
-  const { data: courses = [] } = api.useCoursesQuery();
   const ready = from.kind === 'ready' ? from.ready : null;
   const [typed, setTyped] = useState('');
   const [meeting, setMeeting] = useState(() => meetingOf(first));

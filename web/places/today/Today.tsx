@@ -69,7 +69,14 @@ export function Today() {
 
 function NextClass({ summary, today }: { readonly summary: SessionSummary; readonly today: string }) {
   const { data } = api.useSessionQuery(summary.id, { refetchOnMountOrArgChange: true });
-  return data ? (
+  const { groupId, course } = summary;
+  // All that stands over Teach comes with it, so that it does not move under a finger.
+  const over = [
+    api.useGroupsQuery(),
+    api.usePeopleQuery(groupId ?? '', { skip: groupId === null }),
+    api.useCourseQuery(course?.id ?? '', { skip: course === null }),
+  ];
+  return data && !over.some(({ isLoading }) => isLoading) ? (
     <>
       <NextClassShown session={data.session} today={today} />
       <LeftOpenNote session={data.session} revision={data.revision} />

@@ -29,8 +29,9 @@ export function Sessions() {
   // With the server away, a page it never sent is made from all that this machine has.
   const { data: all } = api.useSessionsQuery(undefined, { skip: !isError });
   const page = isError && all ? narrowHere(all, asked) : answered;
-  const { data: groups } = api.useGroupsQuery();
-  const { data: courses } = api.useCoursesQuery();
+  const groupsAnswer = api.useGroupsQuery();
+  const coursesAnswer = api.useCoursesQuery();
+  const [groups, courses] = [groupsAnswer.data, coursesAnswer.data];
   const make = useNewClass();
   const remove = useRemoval();
   const again = useDuplicate();
@@ -41,7 +42,8 @@ export function Sessions() {
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
     );
   }
-  if (!page) return <Waiting />;
+  // Their names widen the rows: all of it comes at once.
+  if (!page || groupsAnswer.isLoading || coursesAnswer.isLoading) return <Waiting />;
   const isNarrowed = asked.when !== 'all' || asked.group !== undefined || asked.words !== undefined;
   if (page.total === 0 && !isNarrowed) {
     return (
