@@ -44,5 +44,7 @@ if (isWhole && flags.has('--keep-durations')) keepDurations(run.seconds);
 failed += run.failed;
 
 console.log('');
+// At the end, where they are found: what is above is long.
+for (const { file, name, reason } of run.failures) console.log(`FAIL ${file}: ${name}\n${reason}\n`);
 console.log(`tests: ${run.passed} passed, ${failed} failed`);
 process.exit(failed === 0 && run.passed > 0 ? 0 : 1);

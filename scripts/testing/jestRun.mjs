@@ -25,7 +25,7 @@ function secondsOf(files) {
  * @param isSweep no sample is taken: everything is gone through
  * @param inOrder the files in the order they are to run in; the longest first, if not given
  * @param withinMs when it is stopped; what was not done by then is neither passed nor failed
- * @returns how many tests passed and failed, which files are done, and how long each took
+ * @returns how many tests passed and failed, the failures with their reasons, which files are done, and how long each took
  */
 export async function runJest({ projects, names = [], isShared, isSweep = false, chromium = '', inOrder, withinMs }) {
   const folder = join(root, '.cache', `run-${process.pid}`);
@@ -65,6 +65,7 @@ export async function runJest({ projects, names = [], isShared, isSweep = false,
     passed: sum('passed'),
     // A run that ended badly without a test that failed has failed, and so has one in which nothing ran.
     failed: failed === 0 && !isStopped && (code !== 0 || files.length === 0) ? 1 : failed,
+    failures: files.flatMap(({ file, failures }) => failures.map((one) => ({ file, ...one }))),
     done: files.map(({ file }) => file),
     seconds: secondsOf(files),
   };
