@@ -85,6 +85,9 @@ describe('a movement', () => {
     const before = await drawn(page, '.movement-figure');
     await drawnAnew(page, '.movement-figure', before);
     await click(page, 'button[aria-label="Stand still"]');
+    await page.waitForSelector('button[aria-label="Move"]');
+    // What was on its way to be drawn is drawn.
+    await frames(page, 2);
     const still = await drawn(page, '.movement-figure');
     await frames(page, 12);
     expect(await drawn(page, '.movement-figure')).toBe(still);
