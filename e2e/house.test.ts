@@ -34,7 +34,37 @@ interface Look {
   readonly errors: readonly string[];
   /** How wide it is on a tablet held upright, of 820 pixels. */
   readonly tabletWidth: number;
+  /** What changed its place after the screen stood and nobody had touched it, as the browser tells it. */
+  readonly moved: readonly string[];
 }
+
+/** Has the browser tell what changes its place by itself. */
+const watchPlaces = (page: Page) =>
+  page.evaluateOnNewDocument(() => {
+    const moved: { at: number; value: number; what: string }[] = [];
+    Object.assign(window, { moved });
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) {
+        const { startTime, value, sources } = entry as PerformanceEntry & {
+          value: number;
+          sources: { node: Element | null; previousRect: DOMRect; currentRect: DOMRect }[];
+        };
+        const what = sources.map(
+          ({ node, previousRect: was, currentRect: is }) =>
+            `${node?.nodeName}.${node?.className} from ${was.x},${was.y} to ${is.x},${is.y}`,
+        );
+        moved.push({ at: startTime, value, what: what.join('; ') });
+      }
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
+
+/** Waits until what comes last has come, and answers what it moved: less than a hundredth of the screen is not felt. */
+const movedSince = (page: Page, stoodAt: number): Promise<string[]> =>
+  page.evaluate(async (from: number) => {
+    for (let rest = 0; rest < 3; rest += 1) await new Promise((resolve) => requestIdleCallback(resolve));
+    const { moved } = window as unknown as { moved: { at: number; value: number; what: string }[] };
+    return moved.filter(({ at, value }) => at > from && value > 0.01).map(({ what }) => what);
+  }, stoodAt);
 
 const TABLET = { width: 820, height: 1180 };
 const DESK = { width: 1280, height: 800 };
@@ -42,8 +72,10 @@ const DESK = { width: 1280, height: 800 };
 async function lookAt(path: string, ready: string): Promise<Look> {
   const { page, faults } = await openPage(on.browser);
   await page.setViewport(TABLET);
+  await watchPlaces(page);
   await go(page, on.house.url + path);
   await page.waitForSelector(ready);
+  const moved = await movedSince(page, await page.evaluate(() => performance.now()));
   const tabletWidth = await page.evaluate(() => document.documentElement.scrollWidth);
   await page.setViewport(DESK);
   const lamp = await graveFaults(page);
@@ -55,7 +87,7 @@ async function lookAt(path: string, ready: string): Promise<Look> {
     await page.waitForSelector(ready);
   }
   await page.waitForSelector('html[data-light="dusk"]');
-  return { lamp, dusk: await graveFaults(page, 'html', true), errors: faults, tabletWidth };
+  return { lamp, dusk: await graveFaults(page, 'html', true), errors: faults, tabletWidth, moved };
 }
 
 /** Each screen is opened once for all that is said of it. */
@@ -96,6 +128,10 @@ describe.each(['lamp', 'dusk'] as const)('in %s light', (light) => {
 test.each(SCREENS)('%s fits a tablet held upright without scrolling sideways', async (_name, path, ready) => {
   const { tabletWidth } = await lookOf(path, ready);
   expect(tabletWidth).toBeLessThanOrEqual(TABLET.width);
+});
+
+test.each(SCREENS)('%s stands still once it is there', async (_name, path, ready) => {
+  expect((await lookOf(path, ready)).moved).toEqual([]);
 });
 
 test('the first run says what this is and is not, once', async () => {
