@@ -65,13 +65,16 @@ export async function typeOver(page: Page, selector: string, text: string): Prom
 /** Everything that is pressed by its words. */
 const PRESSED = 'button, [role="menuitem"], .ant-segmented-item';
 
-/** Presses the first button or menu line that says so, in exactly these words or by a pattern, and can be seen. */
+/** Presses the first button or menu line that says so, in exactly these words or by a pattern, can be seen and can be pressed. */
 export async function press(page: Page, words: string | RegExp): Promise<void> {
   const wanted = typeof words === 'string' ? `^${words.replaceAll(/[.*+?^${}()|[\]\\]/g, '\\$&')}$` : words.source;
   const handle = await page.waitForFunction(
     (selector: string, pattern: string) =>
       [...document.querySelectorAll<HTMLElement>(selector)].find(
-        (one) => new RegExp(pattern).test(one.textContent?.trim() ?? '') && one.offsetParent !== null,
+        (one) =>
+          new RegExp(pattern).test(one.textContent?.trim() ?? '') &&
+          one.offsetParent !== null &&
+          !one.matches(':disabled'),
       ),
     {},
     PRESSED,
