@@ -4,6 +4,7 @@ import { graveFaults } from './browser/graveFaults';
 import { stage } from './browser/stage';
 import { addLine, computed, line, stored, takeLine } from './desk';
 import { click, go, openPage, saved, testId, textOf } from './house';
+import { goNext } from './teachingClock';
 
 /** Lines as they are scribbled: how they are understood, how they end, how they are led, and what they cost. */
 
@@ -22,10 +23,9 @@ const lastOfMain = async () => (await session()).sections[2]?.items.at(-1) as Mo
 
 test('a range is typed, shown on its line, makes the end less certain, and Teach says it', async () => {
   const { page, faults } = await open();
-  const late = async () => textOf(page, testId('late'), /\d\d:\d\d/);
   await addLine(page, 2, 'cloud hands 3');
   await saved(page);
-  const certain = await late();
+  const certain = await textOf(page, testId('late'), /\d\d:\d\d/);
   await page.keyboard.down('Control');
   await page.keyboard.press('z');
   await page.keyboard.up('Control');
@@ -34,15 +34,19 @@ test('a range is typed, shown on its line, makes the end less certain, and Teach
   const added = await lastOfMain();
   expect(added).toMatchObject({ movementId: 'cloud-hands', count: 6, range: { least: 3, most: 9 } });
   expect(await textOf(page, `${line(added.id)} .line-unit`, /3 to 9/)).toContain('3 to 9');
-  expect((await late()) > certain).toBe(true);
+  await page.waitForFunction(
+    (before: string) => (document.querySelector('[data-testid="late"]')?.textContent ?? '') > before,
+    {},
+    certain,
+  );
   expect(await graveFaults(page)).toEqual([]);
 
   await go(page, `${on.house.url}/teach/${DEPOT}`);
   await click(page, '.teach-begin');
-  await page.waitForSelector('main.teach');
+  await page.waitForSelector('main.teach[data-plan-ms]');
   for (let step = 0; step < 40; step += 1) {
     if (/Cloud Hands/.test((await page.$eval('.teach-name', (one) => one.textContent)) ?? '')) break;
-    await page.keyboard.press('ArrowRight');
+    await goNext(page);
   }
   await textOf(page, testId('count'), /3 to 9/);
   expect(faults).toEqual([]);

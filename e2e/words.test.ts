@@ -3,6 +3,7 @@ import { graveFaults } from './browser/graveFaults';
 import { stage } from './browser/stage';
 import { press, stored, takeLine, unfoldFinding } from './desk';
 import { click, go, openPage, reload, saved, textOf } from './house';
+import { goNext } from './teachingClock';
 
 /** Words besides the calls: in a line, in a movement, while teaching; and a depth that is kept. */
 
@@ -72,10 +73,7 @@ test('while teaching, what to watch stands under the call, and a text is read pa
   await click(page, '.teach-begin');
   await page.waitForSelector('main.teach[data-plan-ms]');
   const forward = async (until: string) => {
-    for (let press = 0; press < 80 && !(await page.$(until)); press += 1) {
-      await page.keyboard.press('ArrowRight');
-      await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
-    }
+    for (let press = 0; press < 80 && !(await page.$(until)); press += 1) await goNext(page);
     await page.waitForSelector(until);
   };
   await forward('.teach-beside');
