@@ -42,7 +42,7 @@ describe('the server is away', () => {
   afterEach(() => on.house.stop().then(() => on.house.start()));
 
   test('parts that were never opened still open, and a class is taught', async () => {
-    const { page } = await openPage(on.browser);
+    const { page } = await openPage(on.browser, { keepsAll: true });
     await go(page, `${on.house.url}/sessions/${EVENING}`);
     await page.waitForSelector('.noticed');
     await allKept(page, EVENING);
@@ -62,7 +62,7 @@ describe('the server is away', () => {
 
   test('a reload still opens the class with what was changed, and it is saved when the server is back', async () => {
     const before = await countOfFirst(on.house.url, EVENING);
-    const { page } = await openPage(on.browser);
+    const { page } = await openPage(on.browser, { keepsAll: true });
     await go(page, `${on.house.url}/sessions/${EVENING}`);
     await allKept(page, EVENING);
     await on.house.stop();

@@ -13,6 +13,8 @@ interface Opening {
   readonly elsewhere?: boolean;
   /** With motion; without it nothing is waited for. */
   readonly moves?: boolean;
+  /** With the whole interface fetched to be kept on the machine: that takes longer than many a journey. */
+  readonly keepsAll?: boolean;
 }
 
 /** What went wrong in a page so far, for whoever reads why a journey failed. */
@@ -26,12 +28,16 @@ export const closeOthers = () => Promise.allSettled(others.splice(0).map((other)
 /** A page whose errors are collected in `faults`. */
 export async function openPage(
   profile: BrowserContext,
-  { light = 'lamp', firstRun = false, elsewhere = false, moves = false }: Opening = {},
+  { light = 'lamp', firstRun = false, elsewhere = false, moves = false, keepsAll = false }: Opening = {},
 ): Promise<{ page: Page; faults: string[] }> {
   const inside = elsewhere ? await profile.browser().createBrowserContext() : profile;
   if (elsewhere) others.push(inside);
   const page = await inside.newPage();
   if (moves) await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'no-preference' }]);
+  if (!keepsAll)
+    await page.evaluateOnNewDocument(() => {
+      if ('serviceWorker' in navigator) navigator.serviceWorker.register = () => new Promise(() => undefined);
+    });
   // It is the same time there as here.
   await page.evaluateOnNewDocument(shiftDate, Date.now() - (performance.timeOrigin + performance.now()));
   // A page in the background draws no frames, and every wait on it would be for ever.
