@@ -5,6 +5,10 @@ import { unpackFonts } from './scripts/unpackFonts';
 
 const server = `http://127.0.0.1:${process.env.VESPERUM_PORT ?? 4780}`;
 
+/** What several parts of the interface share, and below how many bytes it is put together with its like. */
+const SHARED = 'shared';
+const LEAST_SHARED = 40_000;
+
 export default defineConfig({
   root: 'web',
   plugins: [
@@ -31,6 +35,17 @@ export default defineConfig({
     emptyOutDir: true,
     target: 'es2022',
     chunkSizeWarningLimit: 1200,
+    rolldownOptions: {
+      output: {
+        // What the same parts share comes in one file with what is needed by almost the same: a page asks for forty and not for two hundred.
+        codeSplitting: {
+          groups: [{ name: SHARED, minShareCount: 2, entriesAware: true, entriesAwareMergeThreshold: LEAST_SHARED }],
+        },
+        // Put together so, files may need each other: each waits until what it needs has run.
+        strictExecutionOrder: true,
+        chunkFileNames: ({ name }) => `assets/${name.startsWith(SHARED) ? SHARED : '[name]'}-[hash].js`,
+      },
+    },
   },
   server: {
     host: '127.0.0.1',
