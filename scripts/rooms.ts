@@ -20,6 +20,7 @@ type Step = string | readonly string[];
  */
 export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
   core: [
+    'core/numbers',
     'core/words',
     'core/remember',
     'core/body/geometry',

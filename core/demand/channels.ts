@@ -1,5 +1,6 @@
 import { Region } from '../body/written/region';
 import type { Side } from '../body/written/side';
+import { numberAt } from '../numbers/numberAt';
 
 /** The regions that have a left and a right. */
 export const PAIRED: readonly Region[] = [
@@ -54,7 +55,7 @@ export const MIRRORED: readonly number[] = CHANNELS.map(({ region, side }) =>
 export function mirrorChannels(values: ChannelValues): ChannelValues {
   const mirrored = channelZeros();
   for (let channel = 0; channel < mirrored.length; channel += 1)
-    mirrored[channel] = values[MIRRORED[channel] as number] as number;
+    mirrored[channel] = numberAt(values, numberAt(MIRRORED, channel));
   return mirrored;
 }
 

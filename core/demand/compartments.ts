@@ -1,3 +1,4 @@
+import { floatAt, intAt, numberAt } from '../numbers/numberAt';
 import { CHANNELS, type ChannelValues, FAST_TAU, SLOW_TAU } from './channels';
 import { filledBy } from './strain';
 
@@ -14,7 +15,7 @@ class Filling {
 
   put(channel: number, now: number, stretch: number): void {
     this.filled[channel] = now;
-    if (now <= (this.most[channel] as number)) return;
+    if (now <= floatAt(this.most, channel)) return;
     this.most[channel] = now;
     this.at[channel] = stretch;
   }
@@ -33,13 +34,13 @@ export class Compartments {
     const byTau = this.#byTau;
     const stretch = this.#stretches;
     // How much is kept depends on the time alone, and is reckoned once for all channels.
-    for (let place = 0; place < byTau.length; place += 1) byTau[place] = Math.exp(-seconds / (TAUS[place] as number));
+    for (let place = 0; place < byTau.length; place += 1) byTau[place] = Math.exp(-seconds / numberAt(TAUS, place));
     const slowKept = Math.exp(-seconds / SLOW_TAU);
     for (let channel = 0; channel < FAST.length; channel += 1) {
-      const asked = demand[channel] as number;
-      const kept = byTau[PLACES[channel] as number] as number;
-      fast.put(channel, filledBy(fast.filled[channel] as number, asked, FAST[channel] as number, kept), stretch);
-      slow.put(channel, filledBy(slow.filled[channel] as number, asked, SLOW_TAU, slowKept), stretch);
+      const asked = numberAt(demand, channel);
+      const kept = floatAt(byTau, intAt(PLACES, channel));
+      fast.put(channel, filledBy(floatAt(fast.filled, channel), asked, floatAt(FAST, channel), kept), stretch);
+      slow.put(channel, filledBy(floatAt(slow.filled, channel), asked, SLOW_TAU, slowKept), stretch);
     }
     this.#stretches = stretch + 1;
   }

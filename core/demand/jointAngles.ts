@@ -5,6 +5,7 @@ import { angleBetween, subtract, unit, type Vec } from '../body/geometry/vector'
 import { ankleBend } from '../body/limits/bodyFinding';
 import type { Pose } from '../body/standing/pose';
 import { SIDES, type Side } from '../body/written/side';
+import { numberAt } from '../numbers/numberAt';
 import { channelIndex } from './channels';
 
 interface SideAngles {
@@ -54,7 +55,7 @@ export function jointAngles({ pose, body }: { pose: Pose; body: Skeleton }): Joi
 function apart(a: readonly number[], b: readonly number[]): number {
   let sum = 0;
   for (let axis = 0; axis < a.length; axis += 1) {
-    const by = (a[axis] as number) - (b[axis] as number);
+    const by = numberAt(a, axis) - numberAt(b, axis);
     sum += by * by;
   }
   return Math.sqrt(sum);

@@ -1,4 +1,5 @@
 import { sumBy } from 'remeda';
+import { numberAt } from '../numbers/numberAt';
 import type { Spot } from './spots';
 
 /** More anchors than these are no help any more: then the class is begun otherwise, or the instructor walks. */
@@ -10,7 +11,7 @@ function* choicesOf(from: readonly number[], count: number, start = 0): Generato
     return;
   }
   for (let at = start; at <= from.length - count; at += 1)
-    for (const rest of choicesOf(from, count - 1, at + 1)) yield [from[at] as number, ...rest];
+    for (const rest of choicesOf(from, count - 1, at + 1)) yield [numberAt(from, at), ...rest];
 }
 
 /**

@@ -1,6 +1,7 @@
 import { WeaveInstance, type WeavePlan } from '../course/weave/graph/instance';
 import { judgePlan } from '../course/weave/graph/judgePlan';
 import { seeded } from '../course/weave/graph/seeded';
+import { numberAt } from '../numbers/numberAt';
 import a from './weaves/a-12x10.json';
 import b from './weaves/b-18x12.json';
 import c from './weaves/c-24x12.json';
@@ -31,7 +32,7 @@ export function madeUpWeave(seed: number, { classes, threads, layers }: Sizes): 
       kind: often(0.3) ? ('form' as const) : ('movement' as const),
       layers: many,
       known,
-      priority: [1, 2, 4, 16][whole(0, 3)] as number,
+      priority: numberAt([1, 2, 4, 16], whole(0, 3)),
       intro: Array.from({ length: many }, () => whole(3, 8)),
       review: Array.from({ length: many + 1 }, (__, l) => (l === 0 ? 0 : whole(1, 5))),
       after: often(0.3) && other !== place ? [{ thread: `t${other}`, layers: 1, mine: whole(1, many) }] : [],

@@ -1,3 +1,4 @@
+import { floatAt, intAt, shortAt } from '../../numbers/numberAt';
 import type { Cloth, Loom } from './graph/loom';
 import { layRows, type Rows } from './rows';
 
@@ -16,14 +17,14 @@ const term = (amount: number, name: string): string => `${amount < 0 ? '-' : '+'
 function usesOf({ instance, graphs, links, covers }: Loom, rows: Rows, me: number, step: number): [number, number][] {
   const { classes } = instance;
   const { steps } = graphs[me] as (typeof graphs)[number];
-  const k = steps.class[step] as number;
-  const [from, to] = [steps.before[step] as number, steps.after[step] as number];
+  const k = shortAt(steps.class, step);
+  const [from, to] = [shortAt(steps.before, step), shortAt(steps.after, step)];
   const uses: [number, number][] = [
-    [k, steps.minutes[step] as number],
-    [classes + k, steps.fresh[step] as number],
+    [k, floatAt(steps.minutes, step)],
+    [classes + k, floatAt(steps.fresh, step)],
   ];
   for (const { form, thread, layers } of covers)
-    if (form === me && to >= layers) uses.push([(rows.coverFrom[thread] as number) + k, -1]);
+    if (form === me && to >= layers) uses.push([intAt(rows.coverFrom, thread) + k, -1]);
   links.forEach((link, place) => {
     const first = rows.linkFrom + place * classes;
     if (link.me === me && from < link.mine && to >= link.mine)
@@ -52,16 +53,16 @@ export function writeArcs(loom: Loom, below = Number.POSITIVE_INFINITY): ArcProg
     const outOf: string[][] = Array.from(knotClass, () => []);
     const ofStep: string[][] = Array.from({ length: steps.count }, () => []);
     for (let knot = 0; knot < knotClass.length; knot += 1) {
-      for (let arc = firstArc[knot] as number; arc < (firstArc[knot + 1] as number); arc += 1) {
+      for (let arc = intAt(firstArc, knot); arc < intAt(firstArc, knot + 1); arc += 1) {
         const name = `a${me}_${arc}`;
         names.push(name);
-        const price = (arcCost[arc] as number) + (steps.cost[arcStep[arc] as number] as number);
+        const price = floatAt(arcCost, arc) + floatAt(steps.cost, intAt(arcStep, arc));
         if (price !== 0) cost.push(term(price, name));
         outOf[knot]?.push(name);
-        into[arcTo[arc] as number]?.push(name);
-        ofStep[arcStep[arc] as number]?.push(name);
+        into[intAt(arcTo, arc)]?.push(name);
+        ofStep[intAt(arcStep, arc)]?.push(name);
       }
-      const ends = endCost[knot] as number;
+      const ends = floatAt(endCost, knot);
       if (!Number.isFinite(ends)) continue;
       const name = `e${me}_${knot}`;
       bounds.push(`0 <= ${name} <= 1`);
@@ -75,7 +76,7 @@ export function writeArcs(loom: Loom, below = Number.POSITIVE_INFINITY): ArcProg
       ];
       if (terms.length > 0) rules.push(`${terms.join(' ')} = ${knot === 0 ? 1 : 0}`);
     }
-    const cover = rows.coverFrom[me] as number;
+    const cover = intAt(rows.coverFrom, me);
     for (let step = 0; step < steps.count; step += 1) {
       const arcs = ofStep[step] ?? [];
       for (const [row, amount] of usesOf(loom, rows, me, step))
@@ -84,15 +85,15 @@ export function writeArcs(loom: Loom, below = Number.POSITIVE_INFINITY): ArcProg
       // A covered review takes no minutes, as long as a form covers it.
       const name = `c${me}_${step}`;
       names.push(name);
-      const k = steps.class[step] as number;
-      ofRow[k]?.push(term(-(steps.minutes[step] as number), name));
+      const k = shortAt(steps.class, step);
+      ofRow[k]?.push(term(-floatAt(steps.minutes, step), name));
       ofRow[cover + k]?.push(`+ ${name}`);
       rules.push(`${name} ${arcs.map((arc) => `- ${arc}`).join(' ')} <= 0`);
     }
   });
   ofRow.forEach((terms, row) => {
     if (terms.some((one) => one.startsWith('+')))
-      rules.push(`${terms.join(' ')} <= ${rounded(rows.room[row] as number)}`);
+      rules.push(`${terms.join(' ')} <= ${rounded(floatAt(rows.room, row))}`);
   });
   const price = cost.length > 0 ? cost.join(' ') : `0 ${names[0]}`;
   if (Number.isFinite(below)) rules.push(`${price} <= ${rounded(below)}`);
@@ -104,8 +105,8 @@ export function writeArcs(loom: Loom, below = Number.POSITIVE_INFINITY): ArcProg
         const [, me, arc] = /^a(\d+)_(\d+)$/.exec(name) ?? [];
         if (me === undefined) continue;
         const { steps, arcStep } = loom.graphs[Number(me)] as (typeof loom.graphs)[number];
-        cloth[Number(me)]?.push(arcStep[Number(arc)] as number);
-        cloth[Number(me)]?.sort((a, b) => (steps.class[a] as number) - (steps.class[b] as number));
+        cloth[Number(me)]?.push(intAt(arcStep, Number(arc)));
+        cloth[Number(me)]?.sort((a, b) => shortAt(steps.class, a) - shortAt(steps.class, b));
       }
       return cloth;
     },

@@ -1,3 +1,4 @@
+import { floatAt, shortAt } from '../../numbers/numberAt';
 import { cheapestPath, type ThreadPath } from './graph/cheapestPath';
 import { type Cloth, type Loom, layersIn, reachedIn } from './graph/loom';
 
@@ -29,15 +30,15 @@ function roomBeside({ instance, graphs, coversOf, covers }: Loom, cloth: Cloth, 
     const { steps } = graphs[other] as (typeof graphs)[number];
     const covering = coversOf[other] ?? [];
     for (const step of cloth[other] ?? []) {
-      const at = steps.class[step] as number;
-      const takes = steps.minutes[step] as number;
+      const at = shortAt(steps.class, step);
+      const takes = floatAt(steps.minutes, step);
       const isReview = steps.before[step] === steps.after[step];
       if (covering.length > 0 && isReview) {
         if (covering.some(({ form, layers }) => form !== me && isAt(form, layers, at))) continue;
         for (const { form, layers } of covering) if (form === me) savings?.[at]?.push({ layers, minutes: takes });
       }
-      minutes[at] = (minutes[at] as number) - takes;
-      fresh[at] = (fresh[at] as number) - (steps.fresh[step] as number);
+      minutes[at] = floatAt(minutes, at) - takes;
+      fresh[at] = floatAt(fresh, at) - floatAt(steps.fresh, step);
     }
   }
   for (const { form, thread, layers } of covers) {
@@ -55,7 +56,7 @@ function mustsIn(left: Float64Array): Int16Array | null {
   if (left.every((one) => one >= -HAIR)) return null;
   const musts = new Int16Array(left.length + 1);
   left.forEach((one, at) => {
-    musts[at + 1] = (musts[at] as number) + (one < -HAIR ? 1 : 0);
+    musts[at + 1] = shortAt(musts, at) + (one < -HAIR ? 1 : 0);
   });
   return musts;
 }
@@ -68,13 +69,13 @@ function deadlines({ instance, graphs, waitsOf, waitedFor }: Loom, cloth: Cloth,
   for (const { mine, other, layers: wanted } of waitsOf[me] ?? []) {
     const graph = graphs[other] as (typeof graphs)[number];
     const from = reachedIn(graph, cloth[other] ?? [], wanted) + 1;
-    for (let layer = mine; layer <= layers; layer += 1) earliest[layer] = Math.max(earliest[layer] as number, from);
+    for (let layer = mine; layer <= layers; layer += 1) earliest[layer] = Math.max(floatAt(earliest, layer), from);
   }
   /** The layers that must be there before each class, and at the end. */
   const before = new Int16Array(classes + 1);
   for (const { me: waiting, mine, layers: wanted } of waitedFor[me] ?? []) {
     const begins = reachedIn(graphs[waiting] as (typeof graphs)[number], cloth[waiting] ?? [], mine);
-    for (let at = begins; at <= classes; at += 1) before[at] = Math.max(before[at] as number, wanted);
+    for (let at = begins; at <= classes; at += 1) before[at] = Math.max(shortAt(before, at), wanted);
   }
   return { earliest, before };
 }
@@ -91,19 +92,19 @@ export function placeThread(loom: Loom, cloth: Cloth, me: number, extra: Float64
   const { earliest, before } = deadlines(loom, cloth, me);
   const price = new Float64Array(steps.count);
   for (let step = 0; step < steps.count; step += 1) {
-    const at = steps.class[step] as number;
-    const from = steps.before[step] as number;
-    const to = steps.after[step] as number;
-    let takes = steps.minutes[step] as number;
+    const at = shortAt(steps.class, step);
+    const from = shortAt(steps.before, step);
+    const to = shortAt(steps.after, step);
+    let takes = floatAt(steps.minutes, step);
     if (from === to && room.isCovered[at] === 1) takes = 0;
     for (const saving of room.savings?.[at] ?? []) if (to >= saving.layers) takes -= saving.minutes;
     const isLegal =
-      takes <= (room.minutes[at] as number) + HAIR &&
-      (steps.fresh[step] as number) <= (room.fresh[at] as number) + HAIR &&
-      from >= (before[at] as number) &&
-      (to === from || at >= (earliest[to] as number));
-    const sum = (steps.cost[step] as number) + (extra ? (extra[step] as number) : 0);
+      takes <= floatAt(room.minutes, at) + HAIR &&
+      floatAt(steps.fresh, step) <= floatAt(room.fresh, at) + HAIR &&
+      from >= shortAt(before, at) &&
+      (to === from || at >= floatAt(earliest, to));
+    const sum = floatAt(steps.cost, step) + (extra ? floatAt(extra, step) : 0);
     price[step] = isLegal ? sum : Number.POSITIVE_INFINITY;
   }
-  return cheapestPath(graph, price, { least: before[loom.instance.classes] as number, musts: mustsIn(room.minutes) });
+  return cheapestPath(graph, price, { least: shortAt(before, loom.instance.classes), musts: mustsIn(room.minutes) });
 }

@@ -1,3 +1,4 @@
+import { floatAt } from '../../numbers/numberAt';
 /**
  * A general solver of integer programmes, handed in from outside: it takes one in the usual LP text format.
  * @returns the names of the columns that are one, and whether nothing better exists; null where it found nothing
@@ -48,7 +49,7 @@ export function writeProgramme(threads: number, columns: readonly Column[], room
   const rules = ofThread.map((terms) => `${terms.join(' ')} = 1`);
   for (const [row, terms] of ofRow) {
     // What is only given, and never taken, cannot run out.
-    if (terms.some((one) => one.startsWith('+'))) rules.push(`${terms.join(' ')} <= ${rounded(room[row] as number)}`);
+    if (terms.some((one) => one.startsWith('+'))) rules.push(`${terms.join(' ')} <= ${rounded(floatAt(room, row))}`);
   }
   const cost = costs.length > 0 ? costs.join(' ') : '0 x0';
   rules.push(`${cost} <= ${rounded(below)}`);

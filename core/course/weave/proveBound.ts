@@ -1,3 +1,4 @@
+import { floatAt } from '../../numbers/numberAt';
 import { introPatterns } from './graph/introPatterns';
 import type { Loom } from './graph/loom';
 import { type Column, chosenOf, gatherUses, type SolveProgramme, writeProgramme } from './programme';
@@ -51,12 +52,12 @@ export function proveBound(
         );
         // What is held exactly is not paid for as well.
         let own = pattern.cost;
-        for (const [row, amount] of uses) own -= (prices[row] as number) * amount;
+        for (const [row, amount] of uses) own -= floatAt(prices, row) * amount;
         return { thread, cost: own, uses };
       }),
     );
     let paidForRoom = 0;
-    for (let k = 0; k < instance.classes; k += 1) paidForRoom += (prices[k] as number) * (rows.room[k] as number);
+    for (let k = 0; k < instance.classes; k += 1) paidForRoom += floatAt(prices, k) * floatAt(rows.room, k);
     const answer = solve(writeProgramme(graphs.length, columns, rows.room, cost + paidForRoom + EASE), seconds);
     if (!answer?.isProven) return bound;
     const least = chosenOf(columns, answer.chosen).reduce((sum, column) => sum + column.cost, 0) - paidForRoom;

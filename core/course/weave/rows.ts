@@ -1,3 +1,4 @@
+import { floatAt, intAt, shortAt } from '../../numbers/numberAt';
 import type { Loom } from './graph/loom';
 
 /**
@@ -49,31 +50,31 @@ export function priceSteps(loom: Loom, rows: Rows, at: Float64Array, me: number)
   const { steps } = graphs[me] as (typeof graphs)[number];
   const price = new Float64Array(steps.count);
   const isCovered = new Uint8Array(steps.count);
-  const ownCovers = rows.coverFrom[me] as number;
+  const ownCovers = intAt(rows.coverFrom, me);
   const covering = covers.filter(({ form }) => form === me);
   const bound = links.flatMap((link, place) => {
     if (link.me !== me && link.other !== me) return [];
     // Reaching a layer in a class pays, or saves, in every class from then on.
     const onwards = new Float64Array(classes + 2);
     const first = rows.linkFrom + place * classes;
-    for (let k = classes - 1; k >= 0; k -= 1) onwards[k] = (onwards[k + 1] as number) + (at[first + k] as number);
+    for (let k = classes - 1; k >= 0; k -= 1) onwards[k] = floatAt(onwards, k + 1) + floatAt(at, first + k);
     return [{ link, onwards }];
   });
   for (let step = 0; step < steps.count; step += 1) {
-    const k = steps.class[step] as number;
-    const [from, to] = [steps.before[step] as number, steps.after[step] as number];
-    let minutes = (at[k] as number) * (steps.minutes[step] as number);
-    if (ownCovers >= 0 && from === to && (at[ownCovers + k] as number) < minutes) {
-      minutes = at[ownCovers + k] as number;
+    const k = shortAt(steps.class, step);
+    const [from, to] = [shortAt(steps.before, step), shortAt(steps.after, step)];
+    let minutes = floatAt(at, k) * floatAt(steps.minutes, step);
+    if (ownCovers >= 0 && from === to && floatAt(at, ownCovers + k) < minutes) {
+      minutes = floatAt(at, ownCovers + k);
       isCovered[step] = 1;
     }
-    let sum = (steps.cost[step] as number) + minutes + (at[classes + k] as number) * (steps.fresh[step] as number);
+    let sum = floatAt(steps.cost, step) + minutes + floatAt(at, classes + k) * floatAt(steps.fresh, step);
     for (const { link, onwards } of bound) {
-      if (link.me === me && from < link.mine && to >= link.mine) sum += onwards[k] as number;
-      if (link.other === me && from < link.layers && to >= link.layers) sum -= onwards[k + 1] as number;
+      if (link.me === me && from < link.mine && to >= link.mine) sum += floatAt(onwards, k);
+      if (link.other === me && from < link.layers && to >= link.layers) sum -= floatAt(onwards, k + 1);
     }
     for (const { thread, layers } of covering) {
-      if (to >= layers) sum -= at[(rows.coverFrom[thread] as number) + k] as number;
+      if (to >= layers) sum -= floatAt(at, intAt(rows.coverFrom, thread) + k);
     }
     price[step] = sum;
   }
@@ -93,13 +94,13 @@ export function eachUse(
   const { classes } = instance;
   const { steps } = graphs[me] as (typeof graphs)[number];
   for (const step of path) {
-    const k = steps.class[step] as number;
-    const [from, to] = [steps.before[step] as number, steps.after[step] as number];
-    if (isCovered(step)) tell((rows.coverFrom[me] as number) + k, 1);
-    else tell(k, steps.minutes[step] as number);
-    if ((steps.fresh[step] as number) > 0) tell(classes + k, steps.fresh[step] as number);
+    const k = shortAt(steps.class, step);
+    const [from, to] = [shortAt(steps.before, step), shortAt(steps.after, step)];
+    if (isCovered(step)) tell(intAt(rows.coverFrom, me) + k, 1);
+    else tell(k, floatAt(steps.minutes, step));
+    if (floatAt(steps.fresh, step) > 0) tell(classes + k, floatAt(steps.fresh, step));
     for (const { form, thread, layers } of covers) {
-      if (form === me && to >= layers) tell((rows.coverFrom[thread] as number) + k, -1);
+      if (form === me && to >= layers) tell(intAt(rows.coverFrom, thread) + k, -1);
     }
     links.forEach((link, place) => {
       const first = rows.linkFrom + place * classes;

@@ -1,3 +1,4 @@
+import { floatAt, numberAt, shortAt } from '../../numbers/numberAt';
 import { type Cloth, costOfCloth, costOfPath, type Loom } from './graph/loom';
 import { placeThread } from './placeThread';
 import { priceSteps } from './rows';
@@ -33,7 +34,7 @@ const EASE = 1e-9;
 function extrasOf(loom: Loom, prices: PriceSearch): readonly Float64Array[] {
   return loom.graphs.map(({ steps }, me) => {
     const { price } = priceSteps(loom, prices.rows, prices.prices, me);
-    return price.map((one, step) => one - (steps.cost[step] as number));
+    return price.map((one, step) => one - floatAt(steps.cost, step));
   });
 }
 
@@ -75,7 +76,7 @@ export function searchCloth(loom: Loom, random: () => number, start?: Cloth): Cl
     if (random() < 0.4) return shuffled(places).slice(0, size);
     const over = places.map((place) => ({
       place,
-      over: ((costs[place] as number) - (least[place] as number)) * random(),
+      over: (floatAt(costs, place) - floatAt(least, place)) * random(),
     }));
     const worst = over.toSorted((a, b) => b.over - a.over).slice(0, Math.ceil(size / 2));
     const out = new Set(worst.map(({ place }) => place));
@@ -99,18 +100,18 @@ export function searchCloth(loom: Loom, random: () => number, start?: Cloth): Cl
     if (thrift === 0 && !isShaken && !isHurried) return null;
     const haste = isHurried ? HASTE * thread.priority * random() : 0;
     return extra.map((one, step) => {
-      const own = steps.cost[step] as number;
+      const own = floatAt(steps.cost, step);
       const heeded = thrift * one;
       const shaken = isShaken ? (own + heeded) * SHAKE * (2 * random() - 1) : 0;
-      const isNew = (steps.after[step] as number) > (steps.before[step] as number);
-      return heeded + shaken + (isNew ? haste * (steps.class[step] as number) : 0);
+      const isNew = shortAt(steps.after, step) > shortAt(steps.before, step);
+      return heeded + shaken + (isNew ? haste * shortAt(steps.class, step) : 0);
     });
   };
   const attempt = (prices: PriceSearch, extras: readonly Float64Array[]): void => {
     const before = { now: [...now], costs: costs.slice(), cost: nowCost() };
     const out = chosen(prices.least);
     for (const me of out) now[me] = [];
-    const thrift = THRIFT[whole(THRIFT.length)] as number;
+    const thrift = numberAt(THRIFT, whole(THRIFT.length));
     const isShaken = random() < 0.5;
     const isWhole = awaitedFirst(shuffled(out), links).every((me) =>
       put(me, wish(me, extras[me] as Float64Array, thrift, isShaken)),

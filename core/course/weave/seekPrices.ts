@@ -1,3 +1,4 @@
+import { floatAt } from '../../numbers/numberAt';
 import { cheapestPath } from './graph/cheapestPath';
 import type { Loom } from './graph/loom';
 import { eachUse, layRows, priceSteps, type Rows } from './rows';
@@ -33,9 +34,9 @@ function weaveApart(loom: Loom, rows: Rows, at: Float64Array, used: Float64Array
   const { graphs, instance } = loom;
   used.fill(0);
   let value = 0;
-  for (let row = 0; row < 2 * instance.classes; row += 1) value -= (at[row] as number) * (rows.room[row] as number);
+  for (let row = 0; row < 2 * instance.classes; row += 1) value -= floatAt(at, row) * floatAt(rows.room, row);
   const use = (row: number, amount: number) => {
-    used[row] = (used[row] as number) + amount;
+    used[row] = floatAt(used, row) + amount;
   };
   graphs.forEach((graph, me) => {
     const { price, isCovered } = priceSteps(loom, rows, at, me);
@@ -79,11 +80,11 @@ export function seekPrices(loom: Loom): PriceSearch {
   const go = (value: number, costFound: number): void => {
     let length = 0;
     for (let row = 0; row < count; row += 1) {
-      const over = ((used[row] as number) - (room[row] as number)) / (scale[row] as number);
-      const turned = isAfresh ? over : DEFLECTION * (direction[row] as number) + (1 - DEFLECTION) * over;
+      const over = (floatAt(used, row) - floatAt(room, row)) / floatAt(scale, row);
+      const turned = isAfresh ? over : DEFLECTION * floatAt(direction, row) + (1 - DEFLECTION) * over;
       // What is worth nothing already cannot be worth less.
       direction[row] = now[row] === 0 && turned < 0 ? 0 : turned;
-      length += (direction[row] as number) ** 2;
+      length += floatAt(direction, row) ** 2;
     }
     isAfresh = false;
     if (length < 1e-12) return;
@@ -91,7 +92,7 @@ export function seekPrices(loom: Loom): PriceSearch {
     const target = bound + Math.min(Math.max(0, costFound - bound), farthest);
     const far = (size * Math.max(target - value, 1e-6 * Math.max(1, Math.abs(target)))) / length;
     for (let row = 0; row < count; row += 1) {
-      now[row] = Math.max(0, (now[row] as number) + (far * (direction[row] as number)) / (scale[row] as number));
+      now[row] = Math.max(0, floatAt(now, row) + (far * floatAt(direction, row)) / floatAt(scale, row));
     }
   };
   return {

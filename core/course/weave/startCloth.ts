@@ -1,3 +1,4 @@
+import { floatAt, intAt } from '../../numbers/numberAt';
 import { missesPin, type Practice, type WeavePlan } from './graph/instance';
 import type { Cloth, Loom } from './graph/loom';
 import type { ThreadGraph } from './graph/threadGraph';
@@ -11,15 +12,15 @@ function stepsOf(
   const taken: number[] = [];
   let knot = 0;
   for (const practice of path) {
-    let arc = firstArc[knot] as number;
-    const end = firstArc[knot + 1] as number;
+    let arc = intAt(firstArc, knot);
+    const end = intAt(firstArc, knot + 1);
     const isIt = (step: number) => steps.class[step] === practice.class && steps.after[step] === practice.layers;
-    while (arc < end && !isIt(arcStep[arc] as number)) arc += 1;
+    while (arc < end && !isIt(intAt(arcStep, arc))) arc += 1;
     if (arc === end) return null;
-    taken.push(arcStep[arc] as number);
-    knot = arcTo[arc] as number;
+    taken.push(intAt(arcStep, arc));
+    knot = intAt(arcTo, arc);
   }
-  return Number.isFinite(endCost[knot] as number) ? taken : null;
+  return Number.isFinite(floatAt(endCost, knot)) ? taken : null;
 }
 
 /**

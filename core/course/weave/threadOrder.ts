@@ -1,9 +1,10 @@
+import { numberAt } from '../../numbers/numberAt';
 /** Threads in any order, each as likely as another. @param random from 0 to below 1 */
 export function shuffle(threads: readonly number[], random: () => number): number[] {
   const order = [...threads];
   for (let place = order.length - 1; place > 0; place -= 1) {
     const other = Math.floor(random() * (place + 1));
-    [order[place], order[other]] = [order[other] as number, order[place] as number];
+    [order[place], order[other]] = [numberAt(order, other), numberAt(order, place)];
   }
   return order;
 }

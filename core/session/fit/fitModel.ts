@@ -1,3 +1,4 @@
+import { numberAt } from '../../numbers/numberAt';
 /**
  * The exact model that fitting solves: for every line one option is taken, for every section one breath pace; the seconds
  * must meet the slot, and what it costs is how far the class is from the one that was written.
@@ -79,8 +80,8 @@ export function weighChoice(model: FitModel, sections: FitChoice['sections']): P
     const { pace, options } = sections[index] as FitChoice['sections'][number];
     let own = 0;
     section.lines.forEach((line, place) => {
-      const option = line.options[options[place] as number] as FitOption;
-      own += option.seconds[pace] as number;
+      const option = line.options[numberAt(options, place)] as FitOption;
+      own += numberAt(option.seconds, pace);
       cost += option.cost;
     });
     seconds += own;

@@ -1,4 +1,5 @@
 import { sumBy } from 'remeda';
+import { numberAt } from '../../numbers/numberAt';
 import type { FitModel, FitOption, FitSection } from './fitModel';
 
 /** The fewest and the most seconds something can take, or may. */
@@ -9,7 +10,7 @@ export interface Range {
 
 /** How long a line can be at one pace. */
 export const spanOf = (options: readonly FitOption[], pace: number): Range => {
-  const seconds = options.map((option) => option.seconds[pace] as number);
+  const seconds = options.map((option) => numberAt(option.seconds, pace));
   return { shortest: Math.min(...seconds), longest: Math.max(...seconds) };
 };
 

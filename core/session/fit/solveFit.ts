@@ -1,3 +1,4 @@
+import { byteAt, floatAt, intAt, numberAt, shortAt } from '../../numbers/numberAt';
 import {
   type FitChoice,
   type FitModel,
@@ -66,16 +67,16 @@ function tableOf({ lines }: FitSection, pace: number, range: Range, most: number
     let reached = 0;
     for (let place = 0; place < options.length; place += 1) {
       const option = options[place] as FitOption;
-      const length = option.seconds[pace] as number;
+      const length = numberAt(option.seconds, pace);
       for (let bucket = 0; bucket <= highest; bucket += 1) {
-        const before = cost[bucket] as number;
+        const before = floatAt(cost, bucket);
         if (before === Number.POSITIVE_INFINITY) continue;
-        const whole = (seconds[bucket] as number) + length;
+        const whole = floatAt(seconds, bucket) + length;
         if (whole > longest || whole < shortest) continue;
         const to = Math.floor(whole * fine + offset);
         if (to > most) continue;
         const sum = before + option.cost;
-        if (sum >= (nextCost[to] as number) - 1e-12) continue;
+        if (sum >= floatAt(nextCost, to) - 1e-12) continue;
         nextCost[to] = sum;
         nextSeconds[to] = whole;
         takes[to] = place;
@@ -101,10 +102,10 @@ function bestOf(section: FitSection, slot: number, range: Range, most: number, b
     const extra = section.paces[pace]?.cost ?? 0;
     for (let bucket = 0; bucket <= most; bucket += 1) {
       if (table.cost[bucket] === Number.POSITIVE_INFINITY) continue;
-      const exact = table.seconds[bucket] as number;
+      const exact = floatAt(table.seconds, bucket);
       if (exact < section.least - 1e-9) continue;
-      const sum = (table.cost[bucket] as number) + extra + shareCost(section, exact, slot);
-      if (sum >= (cost[bucket] as number)) continue;
+      const sum = floatAt(table.cost, bucket) + extra + shareCost(section, exact, slot);
+      if (sum >= floatAt(cost, bucket)) continue;
       cost[bucket] = sum;
       seconds[bucket] = exact;
       paces[bucket] = pace;
@@ -117,13 +118,15 @@ function bestOf(section: FitSection, slot: number, range: Range, most: number, b
 
 /** The options that led to a bucket of a section, line by line. */
 function optionsTo({ tables, pace }: Best, bucket: number): { pace: number; options: number[] } {
-  const at = pace[bucket] as number;
+  const at = byteAt(pace, bucket);
   const { taken, from } = tables[at] as Table;
   const options: number[] = [];
   let place = bucket;
   for (let line = taken.length - 1; line >= 0; line -= 1) {
-    options.unshift(taken[line]?.[place] as number);
-    place = from[line]?.[place] as number;
+    const [option, before] = [taken[line], from[line]];
+    if (!option || !before) break;
+    options.unshift(shortAt(option, place));
+    place = intAt(before, place);
   }
   return { pace: at, options };
 }
@@ -143,16 +146,16 @@ function join(joined: Joined, best: Best, from: number, to: number, { fine, offs
   const last = new Int32Array(to + 1);
   const before = new Int32Array(to + 1);
   for (const one of joined.buckets) {
-    const [had, took] = [joined.cost[one] as number, joined.seconds[one] as number];
+    const [had, took] = [floatAt(joined.cost, one), floatAt(joined.seconds, one)];
     // Two buckets together may come out one bucket off the sum of both.
     for (let place = firstFrom(best.buckets, from - one - 1); place < best.buckets.length; place += 1) {
-      const two = best.buckets[place] as number;
-      const whole = took + (best.seconds[two] as number);
+      const two = numberAt(best.buckets, place);
+      const whole = took + floatAt(best.seconds, two);
       const bucket = Math.floor(whole * fine + offset);
       if (bucket > to) break;
       if (bucket < from) continue;
-      const sum = had + (best.cost[two] as number);
-      if (sum >= (cost[bucket] as number)) continue;
+      const sum = had + floatAt(best.cost, two);
+      if (sum >= floatAt(cost, bucket)) continue;
       cost[bucket] = sum;
       seconds[bucket] = whole;
       last[bucket] = two;
@@ -170,7 +173,7 @@ function firstFrom(buckets: readonly number[], least: number): number {
   let [low, high] = [0, buckets.length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if ((buckets[middle] as number) < least) low = middle + 1;
+    if (numberAt(buckets, middle) < least) low = middle + 1;
     else high = middle;
   }
   return low;
@@ -203,7 +206,7 @@ function leastPaces(model: FitModel, most: number): FitModel {
     const kept = section.paces.flatMap(({ cost }, pace) => (cost <= most ? [pace] : []));
     const lines = section.lines.map(({ itemId, options }) => ({
       itemId,
-      options: options.map((option) => ({ ...option, seconds: kept.map((pace) => option.seconds[pace] as number) })),
+      options: options.map((option) => ({ ...option, seconds: kept.map((pace) => numberAt(option.seconds, pace)) })),
     }));
     return { ...section, lines, paces: kept.map((pace) => section.paces[pace] as FitPace) };
   });
@@ -261,16 +264,16 @@ function solvedIn(model: FitModel, grid: Buckets): FitChoice | null {
   }
   let end = -1;
   for (const bucket of joined.buckets) {
-    if (Math.abs((joined.seconds[bucket] as number) - model.slot) > model.tolerance) continue;
-    if (end < 0 || (joined.cost[bucket] as number) < (joined.cost[end] as number)) end = bucket;
+    if (Math.abs(floatAt(joined.seconds, bucket) - model.slot) > model.tolerance) continue;
+    if (end < 0 || floatAt(joined.cost, bucket) < floatAt(joined.cost, end)) end = bucket;
   }
   if (end < 0) return null;
   const sections = new Array<FitChoice['sections'][number]>(model.sections.length);
   for (let step = steps.length - 1; step >= 0; step -= 1) {
     const { last, before } = steps[step] as Joined;
     const { index, best } = order[step] as (typeof order)[number];
-    sections[index] = optionsTo(best, last[end] as number);
-    end = before[end] as number;
+    sections[index] = optionsTo(best, intAt(last, end));
+    end = intAt(before, end);
   }
   return { sections, ...weighChoice(model, sections) };
 }

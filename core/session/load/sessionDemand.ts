@@ -11,6 +11,7 @@ import { cappedMovement } from '../../movement/adapt/cappedMovement';
 import { loweredMovement } from '../../movement/adapt/loweredMovement';
 import { rampedMovement } from '../../movement/adapt/rampedMovement';
 import type { FindMovement, Movement } from '../../movement/schema/movement';
+import { numberAt } from '../../numbers/numberAt';
 import { rememberFor } from '../../remember/rememberFor';
 import { adaptedMovements } from '../plan/adaptMovement';
 import { deepestFor } from '../plan/line/depth';
@@ -78,7 +79,7 @@ function movingPieces(
   const seconds = lengthMs / 1000;
   const mobilised = channelZeros();
   for (let channel = 0; channel < mobilised.length; channel += 1)
-    mobilised[channel] = mobilisedBy(demand.moved[channel] as number, seconds);
+    mobilised[channel] = mobilisedBy(numberAt(demand.moved, channel), seconds);
   for (const [channel, amount] of declared(movement)) mobilised[channel] = Math.max(mobilised[channel] ?? 0, amount);
   const share = 1 / demand.pieces.length;
   return demand.pieces.map((piece, place) => ({

@@ -1,6 +1,7 @@
 import type { Region } from '../../body/written/region';
 import { CHANNELS, type ChannelValues, channelZeros } from '../../demand/channels';
 import { allowedDemand, keptReady, readiedBy, WORKING } from '../../demand/readiness';
+import { floatAt, numberAt } from '../../numbers/numberAt';
 import { rememberFor } from '../../remember/rememberFor';
 import type { DemandPiece } from './sessionDemand';
 
@@ -36,11 +37,11 @@ const warmthOf = rememberFor((pieces: readonly DemandPiece[]): Warmth => {
   const gained = new Float64Array(CHANNELS.length);
   for (const { seconds, demand, mobilised } of pieces)
     for (let channel = 0; channel < CHANNELS.length; channel += 1) {
-      const working = (demand.channels[channel] as number) > WORKING;
-      const moved = (mobilised[channel] as number) / (working ? 2 : 1);
+      const working = numberAt(demand.channels, channel) > WORKING;
+      const moved = numberAt(mobilised, channel) / (working ? 2 : 1);
       const left = keptReady(moved, seconds);
-      kept[channel] = (kept[channel] as number) * left;
-      gained[channel] = readiedBy(gained[channel] as number, moved, left);
+      kept[channel] = floatAt(kept, channel) * left;
+      gained[channel] = readiedBy(floatAt(gained, channel), moved, left);
     }
   const warmth = { kept, gained };
   return warmth;
@@ -49,7 +50,7 @@ const warmthOf = rememberFor((pieces: readonly DemandPiece[]): Warmth => {
 /** How ready each channel is after some pieces. */
 export function readinessAfter(pieces: readonly DemandPiece[], from?: Readiness): Readiness {
   const { kept, gained } = warmthOf(pieces);
-  return CHANNELS.map((_, channel) => (gained[channel] as number) + (kept[channel] as number) * (from?.[channel] ?? 0));
+  return CHANNELS.map((_, channel) => floatAt(gained, channel) + floatAt(kept, channel) * (from?.[channel] ?? 0));
 }
 
 /** The channels that some piece asks more of than even a cold body may be asked: no others can have a gap. */
@@ -57,9 +58,9 @@ const workedChannels = rememberFor((pieces: readonly DemandPiece[]): readonly nu
   const most = channelZeros();
   for (const { demand } of pieces)
     for (let channel = 0; channel < most.length; channel += 1)
-      if ((demand.channels[channel] as number) > (most[channel] as number))
-        most[channel] = demand.channels[channel] as number;
-  const worked = [...most.keys()].filter((channel) => (most[channel] as number) > allowedDemand(0));
+      if (numberAt(demand.channels, channel) > numberAt(most, channel))
+        most[channel] = numberAt(demand.channels, channel);
+  const worked = [...most.keys()].filter((channel) => numberAt(most, channel) > allowedDemand(0));
   return worked;
 });
 
@@ -102,9 +103,9 @@ class Warming {
   }
 
   after(ready: number, channel: number, working: boolean): number {
-    const moved = (this.#mobilised[channel] as number) / (working ? 2 : 1);
+    const moved = numberAt(this.#mobilised, channel) / (working ? 2 : 1);
     const row = working ? this.#half : this.#full;
-    const known = row[channel] as number;
+    const known = floatAt(row, channel);
     const kept = Number.isNaN(known) ? keptReady(moved, this.#seconds) : known;
     row[channel] = kept;
     return readiedBy(ready, moved, kept);
@@ -136,8 +137,8 @@ export function readinessGaps(pieces: readonly DemandPiece[], from?: Readiness):
     warming.begin(piece);
     for (const channel of channels) {
       // Beyond what anyone should be asked to keep up there is nothing more to be ready for.
-      const asked = Math.min(1, demand.channels[channel] as number);
-      const before = ready[channel] as number;
+      const asked = Math.min(1, numberAt(demand.channels, channel));
+      const before = floatAt(ready, channel);
       const allowed = allowedDemand(before);
       if (asked > allowed) {
         if (open[channel]?.itemId !== itemId) close(channel);

@@ -3,6 +3,7 @@ import type { Side } from '../../body/written/side';
 import type { Ceiling } from '../../demand/ceilings';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../../demand/channels';
 import { Compartments } from '../../demand/compartments';
+import { floatAt, intAt, numberAt } from '../../numbers/numberAt';
 import type { Limits } from '../limits/limitsFor';
 import { indexMinutes } from './indexMinutes';
 import type { DemandPiece } from './sessionDemand';
@@ -53,7 +54,7 @@ function partsOf(
   for (let place = last; place >= 0 && kept > FORGOTTEN; place -= 1) {
     const { itemId, demand, seconds } = pieces[place] as DemandPiece;
     const keep = Math.exp(-seconds / tau);
-    const left = (demand.channels[channel] as number) * (1 - keep) * kept;
+    const left = numberAt(demand.channels, channel) * (1 - keep) * kept;
     parts.set(itemId, (parts.get(itemId) ?? 0) + (left * 100) / ceiling);
     kept *= keep;
   }
@@ -87,8 +88,8 @@ export function sessionStrain(pieces: readonly DemandPiece[], ceilings: Limits['
       if (one.region !== region) continue;
       for (const compartment of COMPARTMENTS) {
         const { most, at } = compartments[compartment];
-        const percent = percentOf(most[channel] as number, region, compartment, ceiling);
-        if (percent > worst.percent + 1e-9) worst = { percent, piece: at[channel] as number, channel, compartment };
+        const percent = percentOf(floatAt(most, channel), region, compartment, ceiling);
+        if (percent > worst.percent + 1e-9) worst = { percent, piece: intAt(at, channel), channel, compartment };
       }
     }
     const { percent, piece, channel, compartment } = worst;
@@ -122,7 +123,7 @@ export function strainDuring(
     if (!lines.has(itemId)) continue;
     for (const [channel, one] of CHANNELS.entries())
       for (const compartment of one.region === region ? COMPARTMENTS : []) {
-        const filled = compartments[compartment].filled[channel] as number;
+        const filled = floatAt(compartments[compartment].filled, channel);
         most = Math.max(most, percentOf(filled, region, compartment, ceilings[region]));
       }
   }

@@ -2,6 +2,7 @@ import { Region } from '../../body/written/region';
 import type { Side } from '../../body/written/side';
 import { CHANNELS, FAST_TAU, SLOW_TAU } from '../../demand/channels';
 import { Compartments } from '../../demand/compartments';
+import { floatAt, numberAt } from '../../numbers/numberAt';
 import { paceAt } from '../../timing/pace';
 import type { Limits } from '../limits/limitsFor';
 import type { Plan } from '../plan/session';
@@ -65,15 +66,15 @@ function percentsAt(
     compartments.fill(demand.channels, seconds);
     for (let channel = 0; channel < now.length; channel += 1) {
       now[channel] = Math.max(
-        (fast[channel] as number) / (fastFull[channel] as number),
-        (slow[channel] as number) / (slowFull[channel] as number),
+        floatAt(fast, channel) / numberAt(fastFull, channel),
+        floatAt(slow, channel) / numberAt(slowFull, channel),
       );
-      most[channel] = Math.max(most[channel] as number, now[channel] as number);
+      most[channel] = Math.max(floatAt(most, channel), floatAt(now, channel));
     }
     for (; places[look] === place; look += 1)
       for (let channel = 0; channel < now.length; channel += 1) {
-        rows[channel]?.push(most[channel] as number);
-        most[channel] = now[channel] as number;
+        rows[channel]?.push(floatAt(most, channel));
+        most[channel] = floatAt(now, channel);
       }
     // The next look begins anew.
     if (places[look - 1] === place) most.fill(0);
@@ -97,7 +98,7 @@ export function tideOf({ plan, timeline, pieces, otherWays, limits }: TideInput)
   // The last piece that has begun at each look; strain is told at the end of a piece.
   const places: number[] = [];
   for (let place = 0, look = 0; look < seconds.length; look += 1) {
-    const at = (seconds[look] as number) * 1000;
+    const at = numberAt(seconds, look) * 1000;
     while (place + 1 < pieces.length && (pieces[place + 1]?.startMs ?? 0) <= at) place += 1;
     places.push(place);
   }

@@ -1,3 +1,4 @@
+import { floatAt, intAt, shortAt } from '../../../numbers/numberAt';
 import type { ThreadGraph } from './threadGraph';
 
 /** A path of a thread: the steps it takes, class by class, and what it costs. No steps: the thread is left out. */
@@ -37,21 +38,21 @@ export function cheapestPath(
   let best = Number.POSITIVE_INFINITY;
   let last = -1;
   for (let knot = 0; knot < knots; knot += 1) {
-    const so = cost[knot] as number;
+    const so = floatAt(cost, knot);
     if (so === Number.POSITIVE_INFINITY) continue;
-    const passed = musts ? (musts[(knotClass[knot] as number) + 1] as number) : 0;
-    const whole = so + (endCost[knot] as number);
-    if (whole < best && (knotLayers[knot] as number) >= least && (!musts || musts[classes] === passed)) {
+    const passed = musts ? shortAt(musts, shortAt(knotClass, knot) + 1) : 0;
+    const whole = so + floatAt(endCost, knot);
+    if (whole < best && shortAt(knotLayers, knot) >= least && (!musts || musts[classes] === passed)) {
       best = whole;
       last = knot;
     }
-    const end = firstArc[knot + 1] as number;
-    for (let arc = firstArc[knot] as number; arc < end; arc += 1) {
-      const step = arcStep[arc] as number;
-      const to = arcTo[arc] as number;
-      const sum = so + (price[step] as number) + (arcCost[arc] as number);
-      if (sum >= (cost[to] as number)) continue;
-      if (musts && (musts[knotClass[to] as number] as number) > passed) continue;
+    const end = intAt(firstArc, knot + 1);
+    for (let arc = intAt(firstArc, knot); arc < end; arc += 1) {
+      const step = intAt(arcStep, arc);
+      const to = intAt(arcTo, arc);
+      const sum = so + floatAt(price, step) + floatAt(arcCost, arc);
+      if (sum >= floatAt(cost, to)) continue;
+      if (musts && shortAt(musts, shortAt(knotClass, to)) > passed) continue;
       cost[to] = sum;
       through[to] = step;
       from[to] = knot;
@@ -59,6 +60,6 @@ export function cheapestPath(
   }
   if (last < 0) return null;
   const steps: number[] = [];
-  for (let knot = last; knot > 0; knot = from[knot] as number) steps.unshift(through[knot] as number);
+  for (let knot = last; knot > 0; knot = intAt(from, knot)) steps.unshift(intAt(through, knot));
   return { steps, cost: best };
 }

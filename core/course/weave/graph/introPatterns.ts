@@ -1,3 +1,4 @@
+import { floatAt, intAt, numberAt, shortAt } from '../../../numbers/numberAt';
 import { toGo } from './nearPaths';
 import type { ThreadGraph } from './threadGraph';
 
@@ -27,7 +28,7 @@ export function introPatterns(
 ): IntroPattern[] | null {
   const { endCost, firstArc, arcTo, arcStep, arcCost, steps } = graph;
   const left = toGo(graph, price);
-  const limit = (left[0] as number) + allowance;
+  const limit = floatAt(left, 0) + allowance;
   const found: IntroPattern[] = [];
   let isTooMany = false;
   const visit = (front: Front, taken: readonly number[]): void => {
@@ -37,14 +38,14 @@ export function introPatterns(
     const next = new Map<number, Map<number, number>>();
     let ends = Number.POSITIVE_INFINITY;
     for (let place = 0; place < queue.length; place += 1) {
-      const knot = queue[place] as number;
+      const knot = numberAt(queue, place);
       const paid = open.get(knot) as number;
-      ends = Math.min(ends, paid + (endCost[knot] as number));
-      for (let arc = firstArc[knot] as number; arc < (firstArc[knot + 1] as number); arc += 1) {
-        const [step, to] = [arcStep[arc] as number, arcTo[arc] as number];
-        const sum = paid + (price[step] as number) + (arcCost[arc] as number);
-        if (sum + (left[to] as number) > limit) continue;
-        const adds = (steps.after[step] as number) > (steps.before[step] as number);
+      ends = Math.min(ends, paid + floatAt(endCost, knot));
+      for (let arc = intAt(firstArc, knot); arc < intAt(firstArc, knot + 1); arc += 1) {
+        const [step, to] = [intAt(arcStep, arc), intAt(arcTo, arc)];
+        const sum = paid + floatAt(price, step) + floatAt(arcCost, arc);
+        if (sum + floatAt(left, to) > limit) continue;
+        const adds = shortAt(steps.after, step) > shortAt(steps.before, step);
         if (adds) {
           const into = next.get(step) ?? new Map<number, number>();
           next.set(step, into.set(to, Math.min(sum, into.get(to) ?? Number.POSITIVE_INFINITY)));
@@ -52,7 +53,7 @@ export function introPatterns(
         }
         if (!open.has(to)) {
           let at = queue.length;
-          while (at > place + 1 && (queue[at - 1] as number) > to) at -= 1;
+          while (at > place + 1 && numberAt(queue, at - 1) > to) at -= 1;
           queue.splice(at, 0, to);
         }
         open.set(to, Math.min(sum, open.get(to) ?? Number.POSITIVE_INFINITY));

@@ -1,3 +1,4 @@
+import { floatAt, intAt, shortAt } from '../../../numbers/numberAt';
 import type { WeaveInstance, WeavePlan, WeaveThread } from './instance';
 import { type ThreadGraph, threadGraph } from './threadGraph';
 
@@ -66,13 +67,13 @@ export function reachedIn(
   path: readonly number[],
   layers: number,
 ): number {
-  for (const step of path) if ((after[step] as number) >= layers) return at[step] as number;
+  for (const step of path) if (shortAt(after, step) >= layers) return shortAt(at, step);
   return Number.POSITIVE_INFINITY;
 }
 
 /** The layers a thread is practised with in a class; -1 where it is not. */
 export function layersIn({ steps: { after, class: at } }: ThreadGraph, path: readonly number[], k: number): number {
-  for (const step of path) if (at[step] === k) return after[step] as number;
+  for (const step of path) if (at[step] === k) return shortAt(after, step);
   return -1;
 }
 
@@ -81,7 +82,7 @@ export function planOf({ graphs }: Loom, cloth: Cloth): WeavePlan {
   return Object.fromEntries(
     graphs.map(({ thread, steps }, place) => [
       thread.id,
-      (cloth[place] ?? []).map((step) => ({ class: steps.class[step] as number, layers: steps.after[step] as number })),
+      (cloth[place] ?? []).map((step) => ({ class: shortAt(steps.class, step), layers: shortAt(steps.after, step) })),
     ]),
   );
 }
@@ -92,12 +93,12 @@ export function costOfPath(graph: ThreadGraph, path: readonly number[]): number 
   let knot = 0;
   let cost = 0;
   for (const step of path) {
-    let arc = firstArc[knot] as number;
+    let arc = intAt(firstArc, knot);
     while (arcStep[arc] !== step) arc += 1;
-    knot = arcTo[arc] as number;
-    cost += (steps.cost[step] as number) + (arcCost[arc] as number);
+    knot = intAt(arcTo, arc);
+    cost += floatAt(steps.cost, step) + floatAt(arcCost, arc);
   }
-  return cost + (endCost[knot] as number);
+  return cost + floatAt(endCost, knot);
 }
 
 export const costOfCloth = ({ graphs }: Loom, cloth: Cloth): number =>

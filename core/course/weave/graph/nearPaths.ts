@@ -1,14 +1,14 @@
+import { floatAt, intAt } from '../../../numbers/numberAt';
 import type { ThreadGraph } from './threadGraph';
 
 /** What is left to pay from each knot to the end. */
 export function toGo({ endCost, firstArc, arcTo, arcStep, arcCost }: ThreadGraph, price: Float64Array): Float64Array {
   const left = Float64Array.from(endCost);
   for (let knot = left.length - 1; knot >= 0; knot -= 1) {
-    const end = firstArc[knot + 1] as number;
-    for (let arc = firstArc[knot] as number; arc < end; arc += 1) {
-      const sum =
-        (price[arcStep[arc] as number] as number) + (arcCost[arc] as number) + (left[arcTo[arc] as number] as number);
-      if (sum < (left[knot] as number)) left[knot] = sum;
+    const end = intAt(firstArc, knot + 1);
+    for (let arc = intAt(firstArc, knot); arc < end; arc += 1) {
+      const sum = floatAt(price, intAt(arcStep, arc)) + floatAt(arcCost, arc) + floatAt(left, intAt(arcTo, arc));
+      if (sum < floatAt(left, knot)) left[knot] = sum;
     }
   }
   return left;
@@ -27,7 +27,7 @@ export interface NearPaths {
 export function nearPaths(graph: ThreadGraph, price: Float64Array, allowance: number, most: number): NearPaths {
   const { endCost, firstArc, arcTo, arcStep, arcCost } = graph;
   const left = toGo(graph, price);
-  const limit = (left[0] as number) + allowance;
+  const limit = floatAt(left, 0) + allowance;
   const paths: number[][] = [];
   const steps: number[] = [];
   let areAll = true;
@@ -36,14 +36,14 @@ export function nearPaths(graph: ThreadGraph, price: Float64Array, allowance: nu
       areAll = false;
       return;
     }
-    if (paid + (endCost[knot] as number) <= limit) paths.push([...steps]);
-    const end = firstArc[knot + 1] as number;
-    for (let arc = firstArc[knot] as number; arc < end; arc += 1) {
-      const step = arcStep[arc] as number;
-      const sum = paid + (price[step] as number) + (arcCost[arc] as number);
-      if (sum + (left[arcTo[arc] as number] as number) > limit) continue;
+    if (paid + floatAt(endCost, knot) <= limit) paths.push([...steps]);
+    const end = intAt(firstArc, knot + 1);
+    for (let arc = intAt(firstArc, knot); arc < end; arc += 1) {
+      const step = intAt(arcStep, arc);
+      const sum = paid + floatAt(price, step) + floatAt(arcCost, arc);
+      if (sum + floatAt(left, intAt(arcTo, arc)) > limit) continue;
       steps.push(step);
-      visit(arcTo[arc] as number, sum);
+      visit(intAt(arcTo, arc), sum);
       steps.pop();
       if (!areAll) return;
     }
