@@ -13,6 +13,7 @@ import type { MovementStore } from '../store/movements';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
 import { router } from './reply/router';
+import { writtenJson } from './reply/written';
 
 const path = '/api/movements';
 const onePath = '/api/movements/{id}';
@@ -131,7 +132,7 @@ export function movementRoutes(
       // Versions never change: each is written out once, however often all are asked for.
       const rest = { shown: shown().map(({ id }) => id), own: [...movements.own()], forms: [...everyForm] };
       const text = `{"movements":[${movements.all().map(textOf).join(',')}],${JSON.stringify(rest).slice(1)}`;
-      return context.body(text, 200, { 'Content-Type': 'application/json' }) as never;
+      return writtenJson<Library>(context, text);
     })
     .openapi(traits, async (context) => {
       const found: MovementTraits[] = [];

@@ -3,6 +3,7 @@ import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Refusal } from '../reply/problem';
 import { body, fails } from '../reply/replies';
 import { router } from '../reply/router';
+import { writtenText } from '../reply/written';
 import { cutHanFaces } from './hanFaces';
 
 const text = (type: string, description: string) => ({ content: { [type]: { schema: z.string() } }, description });
@@ -27,9 +28,9 @@ export const pocketRoutes = (file: string | null): OpenAPIHono =>
     .openapi(template, async (context) => {
       const page = file === null ? null : await readFile(file, 'utf8').catch(() => null);
       if (page === null) throw new Refusal(404, 'The file a class is carried in has not been built. Run “npm start”.');
-      return context.body(page, 200, { 'Content-Type': 'text/html; charset=utf-8' }) as never;
+      return writtenText(context, page, 'text/html');
     })
     .openapi(faces, async (context) => {
       const css = await cutHanFaces(context.req.valid('json').text);
-      return context.body(css, 200, { 'Content-Type': 'text/css; charset=utf-8' }) as never;
+      return writtenText(context, css, 'text/css');
     });

@@ -1,3 +1,4 @@
+import type { z } from '@hono/zod-openapi';
 import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import { TimelineReply, TimelineRequest } from '../../../core/formats/api/api';
 import type { FindMovement } from '../../../core/movement/schema/movement';
@@ -6,6 +7,7 @@ import { layOutBeside } from '../../threads/layOutInThread';
 import { Refusal } from '../reply/problem';
 import { body, fails, json } from '../reply/replies';
 import { router } from '../reply/router';
+import { writtenJson } from '../reply/written';
 
 const timeline = createRoute({
   method: 'post',
@@ -39,6 +41,6 @@ export function computeRoutes(find: FindMovement): OpenAPIHono {
       throw new Refusal(422, 'The session names something that does not exist.', { errors });
     }
     // The text is already the reply: reading it again would only hold the server up.
-    return context.body(laidOut.text, 200, { 'Content-Type': 'application/json' }) as never;
+    return writtenJson<z.infer<typeof TimelineReply>>(context, laidOut.text);
   });
 }

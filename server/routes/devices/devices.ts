@@ -1,5 +1,5 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import type { Context } from 'hono';
+import type { Context, TypedResponse } from 'hono';
 import { streamSSE } from 'hono/streaming';
 import { HallSound, Press, STAND_INS, StandIn } from '../../../core/formats/devices';
 import type { DeviceHub } from '../../devices/hub';
@@ -72,7 +72,7 @@ const listened = (context: Context, listen: (told: (said: string) => void) => ()
       await stream.writeSSE({ event: 'alive', data: '' });
     }
     leave();
-  }) as never;
+  }) as Response & TypedResponse<string, 200, 'body'>;
 
 /** @param others the stand-ins that can be started; null where the server runs without any */
 export const deviceRoutes = (hub: DeviceHub, others: StandIns | null): OpenAPIHono =>
