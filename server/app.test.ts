@@ -222,6 +222,24 @@ describe('saving', () => {
     expect((await house.ask('POST', '/api/sessions/evening-week-4/restore')).status).toBe(200);
     expect((await tonight()).session.title).toBe('Clouds and brush knee');
   });
+
+  test('a class of a course that has been drawn up once more is not brought back beside it', async () => {
+    const { session } = await tonight();
+    await house.ask('DELETE', '/api/sessions/evening-week-4');
+    const again = { session: { ...session, id: 'drawn-again' } };
+    expect((await house.ask('POST', '/api/sessions', again)).status).toBe(201);
+    const before = house.contents();
+    const answer = await house.ask('POST', '/api/sessions/evening-week-4/restore');
+    expect(await problemOf(answer)).toMatchObject({
+      status: 409,
+      title: expect.stringContaining('Take that one away first'),
+    });
+    expect(house.contents()).toBe(before);
+    // Once the other is gone it comes back.
+    await house.ask('DELETE', '/api/sessions/drawn-again');
+    expect((await house.ask('POST', '/api/sessions/evening-week-4/restore')).status).toBe(200);
+    expect((await house.ask('POST', '/api/sessions/drawn-again/restore')).status).toBe(409);
+  });
 });
 
 describe('the log', () => {

@@ -96,7 +96,11 @@ const restore = createRoute({
   path: '/api/sessions/{id}/restore',
   summary: 'Bring a session back that was taken away',
   request: idParam,
-  responses: { 200: json(StoredSession, 'The session'), ...missing },
+  responses: {
+    200: json(StoredSession, 'The session'),
+    409: fails('Its course has had the class drawn up once more'),
+    ...missing,
+  },
 });
 
 const base = createRoute({
@@ -220,6 +224,8 @@ export function sessionRoutes(
     })
     .openapi(restore, (context) => {
       const { id } = context.req.valid('param');
+      if (sessions.isDrawnAgain(id))
+        throw new Refusal(409, 'The course has this class once more since. Take that one away first.');
       const stored = sessions.restore(id) ? sessions.find(id) : null;
       if (!stored) throw missingClass();
       return context.json(stored, 200);

@@ -25,6 +25,8 @@ export interface SessionStore extends RevisedStore<Session, StoredSession> {
   page(asked: SessionsAsked): { readonly total: number; readonly rows: readonly { id: string; revision: number }[] };
   /** The id of the class that was drawn up for one class of a course; null where none is there. */
   drawnFor(of: NonNullable<Session['course']>): string | null;
+  /** Whether the class of a course that one was drawn up for has been drawn up once more since that one was taken away. */
+  isDrawnAgain(id: string): boolean;
   /** A class of a course as it was last drawn up; null where that is not known. */
   baseOf(id: string): Session | null;
   /** Saves a class that was drawn up again together with what its changes by hand are told from next time. */
@@ -64,6 +66,11 @@ export function sessionStore(database: Database, reader: LenientReader = readLen
   const ofCourseClass = database.prepare(`
     SELECT id FROM sessions
     WHERE deleted_at IS NULL AND course_id = @course AND json_extract(document, '$.course.classId') = @classId LIMIT 1`);
+  const again = database.prepare(`
+    SELECT other.id FROM sessions gone
+    JOIN sessions other ON other.deleted_at IS NULL AND other.id <> gone.id AND other.course_id = gone.course_id
+      AND json_extract(other.document, '$.course.classId') = json_extract(gone.document, '$.course.classId')
+    WHERE gone.id = ? LIMIT 1`);
   const base = database.prepare('SELECT document FROM class_bases WHERE session_id = ?');
   const keepBase = database.prepare(`
     INSERT INTO class_bases (session_id, document) VALUES (?, ?)
@@ -83,6 +90,7 @@ export function sessionStore(database: Database, reader: LenientReader = readLen
       const row = ofCourseClass.get({ course: id, classId });
       return row === undefined ? null : Id.parse(row).id;
     },
+    isDrawnAgain: (id) => again.get(id) !== undefined,
     baseOf: (id) => {
       const row = base.get(id);
       // One that an older house wrote otherwise is as good as none: then everything counts as made by hand.

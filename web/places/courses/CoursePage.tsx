@@ -11,6 +11,7 @@ import type { StoredCourse } from '../../../core/formats/api/courseApi';
 import type { Group } from '../../../core/group/group';
 import { today } from '../../app/machine/clock';
 import { api } from '../../app/server/api';
+import { whyRefused } from '../../app/server/problemIn';
 import { lazyPart } from '../../app/shell/lazyPart';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords } from '../../app/words';
@@ -128,7 +129,13 @@ function CourseShown({ stored, group, sessions }: Shown) {
         message.success(
           <span>
             The course is deleted.{' '}
-            <Button type="link" onClick={() => void restoreCourse(course.id)}>
+            <Button
+              type="link"
+              onClick={async () => {
+                const { error } = await restoreCourse(course.id);
+                if (error) message.error(whyRefused(error));
+              }}
+            >
               Bring it back
             </Button>
           </span>,

@@ -1,4 +1,4 @@
-import { Button, Popconfirm, Segmented, Select } from 'antd';
+import { App, Button, Popconfirm, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { unique } from 'remeda';
@@ -8,6 +8,7 @@ import { type Movement, usualName } from '../../../../core/movement/schema/movem
 import { writtenSide } from '../../../../core/movement/walk/cycleFor';
 import { useRepertoire } from '../../../app/repertoire';
 import { api } from '../../../app/server/api';
+import { whyRefused } from '../../../app/server/problemIn';
 import { lazyPart } from '../../../app/shell/lazyPart';
 import { Notice } from '../../../app/shell/Notice';
 import { MovementFacts } from './MovementFacts';
@@ -134,11 +135,16 @@ function Acts({ movement }: { readonly movement: Movement }) {
   const navigate = useNavigate();
   const [withdraw] = api.useWithdrawMovementMutation();
   const [restore] = api.useRestoreMovementMutation();
+  const { message } = App.useApp();
+  const saying = async (asked: Promise<{ error?: unknown }>) => {
+    const { error } = await asked;
+    if (error) message.error(whyRefused(error));
+  };
   if (!repertoire.isShown(movement.id))
     return (
       <p className="movement-acts">
         <span className="faded">Out of sight: it is no longer offered, and classes that have it keep it.</span>{' '}
-        <Button size="small" onClick={() => void restore(movement.id)}>
+        <Button size="small" onClick={() => void saying(restore(movement.id))}>
           Bring it back
         </Button>
       </p>
@@ -153,7 +159,7 @@ function Acts({ movement }: { readonly movement: Movement }) {
         description="It is no longer offered. Classes that have it keep it, and it can be brought back."
         okText="Take it away"
         cancelText="Keep it"
-        onConfirm={() => void withdraw(movement.id)}
+        onConfirm={() => void saying(withdraw(movement.id))}
       >
         <Button type="text">Take it away</Button>
       </Popconfirm>

@@ -11,6 +11,7 @@ import { minutes } from '../../../../core/words/clockWords';
 import { today } from '../../../app/machine/clock';
 import { freshId } from '../../../app/machine/freshId';
 import { api } from '../../../app/server/api';
+import { whyRefused } from '../../../app/server/problemIn';
 import { Notice, Waiting } from '../../../app/shell/Notice';
 import { dayInWords } from '../../../app/words';
 import { slotWords } from '../../../class/words/slotWords';
@@ -253,9 +254,10 @@ function useRemoval(): (id: string, title: string) => Promise<void> {
       duration: 12,
       actions: (
         <Button
-          onClick={() => {
-            void restoreSession(id);
+          onClick={async () => {
             notification.destroy(id);
+            const { error } = await restoreSession(id);
+            if (error) message.error(whyRefused(error));
           }}
         >
           Bring it back
