@@ -7,7 +7,7 @@ const server = `http://127.0.0.1:${process.env.VESPERUM_PORT ?? 4780}`;
 
 /** What several parts of the interface share, and below how many bytes it is put together with its like. */
 const SHARED = 'shared';
-const LEAST_SHARED = 40_000;
+const LEAST_SHARED = 5_000;
 
 export default defineConfig({
   root: 'web',
@@ -37,7 +37,7 @@ export default defineConfig({
     chunkSizeWarningLimit: 1200,
     rolldownOptions: {
       output: {
-        // What the same parts share comes in one file with what is needed by almost the same: a page asks for forty and not for two hundred.
+        // What the same parts share comes in one file with what is needed by almost the same: a page asks for half as many.
         codeSplitting: {
           groups: [{ name: SHARED, minShareCount: 2, entriesAware: true, entriesAwareMergeThreshold: LEAST_SHARED }],
         },

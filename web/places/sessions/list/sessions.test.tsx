@@ -29,6 +29,8 @@ const row = (id: string): SessionSummary => ({
 
 /** The list, with what the server has answered to each question so far. */
 async function open(answers: readonly [asked: object, ids: readonly string[]][]) {
+  await store.dispatch(api.util.upsertQueryData('groups', undefined, []));
+  await store.dispatch(api.util.upsertQueryData('courses', undefined, []));
   for (const [asked, ids] of answers)
     await store.dispatch(
       api.util.upsertQueryData('sessionsPage', { ...ASKED, ...asked }, { total: ids.length, rows: ids.map(row) }),
