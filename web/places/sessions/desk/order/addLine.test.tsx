@@ -70,3 +70,18 @@ test('a rest of hours is offered as an hour, and says so', async () => {
   await write('rest 2 hours');
   expect((await screen.findAllByText(/60:00, an hour at most|1:00:00, an hour at most/)).length).toBeGreaterThan(0);
 });
+
+test('a talk is offered with the minutes that talks were measured to take with this group', async () => {
+  const { user } = await renderDesk(
+    <AddLine section={0} kind="main" />,
+    session({ sections: [main], takes: { talk: 1.5 } }),
+  );
+  await user.click(screen.getByLabelText(/^Add to the main/));
+  await user.paste('talk 2 min knees');
+  const [first] = await waitFor(() => {
+    const all = document.querySelectorAll('.ant-select-item-option');
+    expect(all.length).toBeGreaterThan(0);
+    return all;
+  });
+  expect(first?.textContent).toMatch(/2:00.*3:00/);
+});
