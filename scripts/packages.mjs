@@ -1,10 +1,10 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { root, run, runBeside } from './prepare.mjs';
+import { beginDatabase, makeDatabase } from './database.mjs';
+import { root, run } from './prepare.mjs';
 
 /** Which packages are there: those that starting needs, or those that testing needs as well. */
 const MARK = join(root, 'node_modules', '.vesperum-lock');
-const DATABASE = join(root, 'node_modules', 'better-sqlite3', 'build', 'Release', 'better_sqlite3.node');
 
 const lockFile = () => readFileSync(join(root, 'package-lock.json'), 'utf8');
 
@@ -35,20 +35,10 @@ export function installPackages({ forTests }) {
   return true;
 }
 
-export const isDatabaseThere = () => existsSync(DATABASE);
-
-/** Fetches or compiles the database with all processors; answers whether it is there. */
-export async function makeDatabase() {
-  if (isDatabaseThere()) return true;
-  const env = { ...process.env, JOBS: 'max', npm_config_jobs: 'max' };
-  await runBeside('npm', ['rebuild', 'better-sqlite3', '--loglevel=error'], { env });
-  if (isDatabaseThere()) return true;
-  console.error('The database could not be compiled. It takes a C++ compiler, make and Python: see the README.');
-  return false;
-}
-
 /** Installs everything that tests need, the database with it. */
 export async function ensurePackages() {
+  const putDatabase = beginDatabase();
   if (installPackages({ forTests: true })) console.log('The packages are installed.');
+  await putDatabase();
   if (!(await makeDatabase())) process.exit(1);
 }

@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { installPackages, isDatabaseThere, makeDatabase } from './packages.mjs';
+import { beginDatabase, isDatabaseThere, makeDatabase } from './database.mjs';
+import { installPackages } from './packages.mjs';
 import { root } from './prepare.mjs';
 
 /** Does a step of getting ready, and says how long it is likely to take and how long it took. */
@@ -17,6 +18,7 @@ async function build() {
   return (await Promise.all([buildWeb(), buildServer()])).every(Boolean);
 }
 
+const putDatabase = beginDatabase();
 await step('Packages', 'half a minute to two minutes the first time, then none', () => {
   installPackages({ forTests: false });
   return true;
@@ -24,9 +26,9 @@ await step('Packages', 'half a minute to two minutes the first time, then none',
 if (isDatabaseThere()) await step('Building the interface', 'ten to thirty seconds', build);
 else
   await step(
-    'Compiling the database, and building the interface meanwhile',
-    'one to three minutes, this once',
-    async () => (await Promise.all([makeDatabase(), build()])).every(Boolean),
+    'Compiling the rest of the database, and building the interface meanwhile',
+    'half a minute to two minutes, this once',
+    async () => (await Promise.all([putDatabase().then(makeDatabase), build()])).every(Boolean),
   );
 
 const server = spawn(process.execPath, [join(root, 'dist/serve.mjs'), ...process.argv.slice(2)], {
