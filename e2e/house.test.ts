@@ -34,11 +34,11 @@ interface Look {
   readonly errors: readonly string[];
   /** How wide it is on a tablet held upright, of 820 pixels. */
   readonly tabletWidth: number;
-  /** What changed its place after the screen stood and nobody had touched it, as the browser tells it. */
+  /** What can be pressed and changed its place after the screen stood and nobody had touched it, as the browser tells it. */
   readonly moved: readonly string[];
 }
 
-/** Has the browser tell what changes its place by itself. */
+/** Has the browser tell what changes its place by itself, of all that can be pressed or typed into. */
 const watchPlaces = (page: Page) =>
   page.evaluateOnNewDocument(() => {
     const moved: { at: number; value: number; what: string }[] = [];
@@ -49,11 +49,16 @@ const watchPlaces = (page: Page) =>
           value: number;
           sources: { node: Element | null; previousRect: DOMRect; currentRect: DOMRect }[];
         };
-        const what = sources.map(
-          ({ node, previousRect: was, currentRect: is }) =>
-            `${node?.nodeName}.${node?.className} from ${was.x},${was.y} to ${is.x},${is.y}`,
-        );
-        moved.push({ at: startTime, value, what: what.join('; ') });
+        const PRESSED = 'a, button, input, select, textarea, summary, [tabindex], [role="button"], [role="slider"]';
+        const isPressed = ({ node }: { node: Element | null }) =>
+          node?.nodeType === 1 && (node.matches(PRESSED) || node.querySelector(PRESSED) !== null);
+        const what = sources
+          .filter(isPressed)
+          .map(
+            ({ node, previousRect: was, currentRect: is }) =>
+              `${node?.nodeName}.${node?.className} from ${was.x},${was.y} to ${is.x},${is.y}`,
+          );
+        if (what.length > 0) moved.push({ at: startTime, value, what: what.join('; ') });
       }
     }).observe({ type: 'layout-shift', buffered: true });
   });

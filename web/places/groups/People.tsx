@@ -33,6 +33,8 @@ export function People() {
   const { data: groups } = api.useGroupsQuery();
   const { data: sessions = [] } = api.useSessionsQuery();
   const coming = useComing(id);
+  // What they know, and who is expected, stands over the people.
+  const over = [api.useGroupsQuery(), api.useSessionsQuery(), api.useLogsQuery(), api.useCoursesQuery()];
   const [put] = api.usePutPersonMutation();
   const save = useSaveOver((of: Save<Person>) => put(of).unwrap());
   const { message } = App.useApp();
@@ -45,7 +47,7 @@ export function People() {
       <Notice action={{ label: 'Try again', onPress: () => void refetch() }}>Vesperum’s server does not answer.</Notice>
     );
   }
-  if (!data) return <Waiting />;
+  if (!data || over.some(({ isLoading }) => isLoading)) return <Waiting />;
   const { people, came } = data;
   const group = groups?.find((one) => one.id === id);
   const dayOf = (sessionId: string) => sessions.find((one) => one.id === sessionId)?.date ?? null;

@@ -11,22 +11,29 @@ import { localDay } from '../../../core/words/localDay';
 import { sectionWord } from '../../../core/words/sectionWord';
 import { today } from '../../app/machine/clock';
 import { api } from '../../app/server/api';
-import { lazyPart } from '../../app/shell/lazyPart';
+import { logbookApi } from '../../app/server/logbookApi';
 import { Notice, Waiting } from '../../app/shell/Notice';
 import { dayInWords } from '../../app/words';
 import { StopPageButton } from '../../class/StopPageButton';
 import { differenceWords } from './differenceWords';
+import { WhatWasFelt } from './WhatWasFelt';
 import { WhatWasTaken } from './WhatWasTaken';
 import { WhoCame } from './WhoCame';
 import './logbook.css';
-
-const WhatWasFelt = lazyPart(async () => (await import('./WhatWasFelt')).WhatWasFelt, { what: 'What was felt' });
 
 /** One class as it was taught: line by line what was done against what was planned, who came, what to remember. */
 export function LogPage() {
   const { id = '' } = useParams();
   const { data: log, isError } = api.useLogQuery(id);
   const navigate = useNavigate();
+  // What stands over the lines comes with them.
+  const { groupId = null, course = null } = log?.plan ?? {};
+  const over = [
+    api.useGroupsQuery(),
+    api.usePeopleQuery(groupId ?? '', { skip: groupId === null }),
+    api.useCourseQuery(course?.id ?? '', { skip: course === null }),
+    logbookApi.useFeltQuery(),
+  ];
   if (isError && !log) {
     return (
       <Notice action={{ label: 'To the logbook', onPress: () => navigate('/logbook') }}>
@@ -34,7 +41,7 @@ export function LogPage() {
       </Notice>
     );
   }
-  return log ? <Shown key={log.id} log={log} /> : <Waiting />;
+  return log && !over.some(({ isLoading }) => isLoading) ? <Shown key={log.id} log={log} /> : <Waiting />;
 }
 
 const sum = (items: readonly LoggedItem[], of: 'plannedMs' | 'actualMs') => sumBy(items, (item) => item[of]);

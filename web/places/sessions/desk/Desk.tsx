@@ -1,11 +1,13 @@
 import { Button } from 'antd';
 import type { Session } from '../../../../core/session/plan/session';
+import { api } from '../../../app/server/api';
 import { SlotBar } from '../../../class/SlotBar';
 import { useAsked } from '../../../class/useAsked';
 import { useTimeline } from '../../../class/useTimeline';
 import { useUndoKeys } from '../draft/undo/useUndoKeys';
 import { ConflictDialog } from '../draft/versions/ConflictDialog';
 import { LeftVersions } from '../draft/versions/LeftVersions';
+import { ClassAtGlance } from './ClassAtGlance';
 import { useJudgement } from './findings/useJudgement';
 import { ClassHead } from './head/ClassHead';
 import { LinePanel } from './line/LinePanel';
@@ -20,11 +22,17 @@ interface Props {
 }
 
 /** The class with everything that changes it: its head, its slot, its tide, its running order, and the line in hand. */
-export const Desk = ({ session }: Props) => (
-  <OrderDrag>
-    <OpenDesk session={session} />
-  </OrderDrag>
-);
+export function Desk({ session }: Props) {
+  // The name of its group decides how many rows the head has.
+  const { isLoading } = api.useGroupsQuery();
+  return isLoading ? (
+    <ClassAtGlance session={session} />
+  ) : (
+    <OrderDrag>
+      <OpenDesk session={session} />
+    </OrderDrag>
+  );
+}
 
 function OpenDesk({ session }: Props) {
   const timeline = useTimeline(session);
