@@ -271,7 +271,6 @@ test('before the next class, by keys: a thing stays where it is, and the plan go
 test('a course goes on from another, and one is held again: what was reached comes along', async () => {
   const { page, faults } = await open('/courses/new');
   await page.waitForSelector('.new-course-ready');
-  // What there is to go on from comes a moment after the rest.
   const choose = (name: RegExp) =>
     page.waitForFunction(
       (wanted: string) => {
