@@ -13,7 +13,7 @@ const EVENING = 'evening-week-4';
 
 /** Opens a class where requests can be refused: without the worker that would answer them from this machine. */
 async function openRefusing(path: string, refuses: (url: string) => boolean): Promise<{ page: Page; let: () => void }> {
-  const { page } = await openPage(on.browser);
+  const { page } = await openPage(on.browser, { ownPage: true });
   let isRefusing = true;
   await page.setBypassServiceWorker(true);
   await page.setRequestInterception(true);
@@ -88,7 +88,7 @@ test('a class that this version cannot read is named and its text can be saved; 
       .run(minutes);
   spoil(-1);
   await on.house.start();
-  const { page, faults } = await openPage(on.browser);
+  const { page, faults } = await openPage(on.browser, { ownPage: true });
   await go(page, on.house.url);
   await textOf(page, '.unread-note', /One thing that was kept here cannot be read.*depot-twenty.*slotMinutes/);
   await textOf(page, '.today', /Clouds and brush knee/);
@@ -153,7 +153,7 @@ test('the part that judges did not come: it is said, the desk works, and it is a
 });
 
 test('work that dies over a question says so, and can be asked once more', async () => {
-  const { page } = await openPage(on.browser);
+  const { page } = await openPage(on.browser, { ownPage: true });
   await page.evaluateOnNewDocument(() => {
     // The first composer dies as soon as it is asked for something.
     let isDoomed = true;
@@ -183,7 +183,7 @@ test('work that dies over a question says so, and can be asked once more', async
 });
 
 test('letters typed into the repertoire while its page is still settling are all there', async () => {
-  const { page } = await openPage(on.browser);
+  const { page } = await openPage(on.browser, { ownPage: true });
   await page.goto(`${on.house.url}/repertoire`, { waitUntil: 'domcontentloaded' });
   await page.waitForSelector('.repertoire header input');
   await page.emulateCPUThrottling(6);

@@ -1,6 +1,8 @@
 import type { BrowserContext, Locator, Page } from 'puppeteer-core';
 import { shiftDate } from '../scripts/testing/shiftDate';
 import { blame } from './browser/browserFaults';
+import { keptPageOf } from './browser/keptPage';
+import { newPage } from './browser/newPage';
 
 // What never comes is told from what is late on a busy machine; how fast things are is the bench's business.
 const PATIENCE_MS = Number(process.env.VESPERUM_PATIENCE_MS ?? 100_000);
@@ -15,6 +17,8 @@ interface Opening {
   readonly moves?: boolean;
   /** With the whole interface fetched to be kept on the machine: that takes longer than many a journey. */
   readonly keepsAll?: boolean;
+  /** In a page of its own: its requests, its processor or its workers are interfered with. */
+  readonly ownPage?: boolean;
 }
 
 /** What went wrong in a page so far, for whoever reads why a journey failed. */
@@ -25,15 +29,24 @@ const others: BrowserContext[] = [];
 /** Ends the profiles of other machines that a test has opened. */
 export const closeOthers = () => Promise.allSettled(others.splice(0).map((other) => other.close()));
 
+/** A page as a journey begins in it; where it is nothing special, the one that journeys before it had. */
+async function pageFor(profile: BrowserContext, { elsewhere, moves, keepsAll, ownPage }: Opening): Promise<Page> {
+  const kept = elsewhere || moves || keepsAll || ownPage ? null : keptPageOf(profile);
+  if (kept) return kept;
+  const inside = elsewhere ? await profile.browser().createBrowserContext() : profile;
+  if (elsewhere) others.push(inside);
+  const page = await newPage(inside);
+  if (moves) await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'no-preference' }]);
+  return page;
+}
+
 /** A page whose errors are collected in `faults`. */
 export async function openPage(
   profile: BrowserContext,
-  { light = 'lamp', firstRun = false, elsewhere = false, moves = false, keepsAll = false }: Opening = {},
+  opening: Opening = {},
 ): Promise<{ page: Page; faults: string[] }> {
-  const inside = elsewhere ? await profile.browser().createBrowserContext() : profile;
-  if (elsewhere) others.push(inside);
-  const page = await inside.newPage();
-  if (moves) await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'no-preference' }]);
+  const { light = 'lamp', firstRun = false, keepsAll = false } = opening;
+  const page = await pageFor(profile, opening);
   if (!keepsAll)
     await page.evaluateOnNewDocument(() => {
       if ('serviceWorker' in navigator) navigator.serviceWorker.register = () => new Promise(() => undefined);
@@ -46,10 +59,6 @@ export async function openPage(
   const faults: string[] = [];
   const unheard: string[] = [];
   troubles.set(page, { faults, unheard });
-  // A page in the background draws nothing, so it is asked by the clock and not at each frame.
-  const waitByFrames = page.waitForFunction.bind(page) as Page['waitForFunction'];
-  page.waitForFunction = ((asked, options = {}, ...given) =>
-    waitByFrames(asked, { polling: 50, ...options }, ...given)) as Page['waitForFunction'];
   page.on('requestfailed', (request) => unheard.push(`${request.url()}: ${request.failure()?.errorText}`));
   page.on('response', (response) => {
     if (response.status() >= 400) unheard.push(`${response.url()}: ${response.status()}`);
@@ -68,9 +77,6 @@ export async function openPage(
       try {
         if (localStorage.getItem('vesperum.light') === null) localStorage.setItem('vesperum.light', wanted.light);
         if (!wanted.firstRun) localStorage.setItem('vesperum.first-note-read', 'yes');
-        // What the server answered an earlier test is forgotten; the parts of the interface are the same for all.
-        if (sessionStorage.getItem('begun') === null) void caches.delete('vesperum-answers');
-        sessionStorage.setItem('begun', 'yes');
       } catch {
         // Some journeys forbid storage.
       }

@@ -1,31 +1,13 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { copyOfDemo, isDemoPrepared } from '../demo/preparedDemo';
+import { freePort } from './freePort';
 
 const root = join(import.meta.dirname, '..');
 /** The server as `npm run build` leaves it. */
 const SERVER = join(root, 'dist', 'serve.mjs');
-
-/** Ports below those the system gives to whoever asks for any: one of them stays free between two looks, and over a restart. */
-const PORTS = { from: 12_000, to: 32_000 } as const;
-
-const isFree = (port: number): Promise<boolean> =>
-  new Promise((resolve) => {
-    const probe = createServer();
-    probe.once('error', () => resolve(false));
-    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
-  });
-
-/** A port that is free, and stays so unless another house happens on it. */
-async function freePort(): Promise<number> {
-  for (;;) {
-    const port = PORTS.from + Math.floor(Math.random() * (PORTS.to - PORTS.from));
-    if (await isFree(port)) return port;
-  }
-}
 
 /** A real server of its own, with its own data, that can be stopped and started again. */
 export interface RunningHouse {
@@ -54,6 +36,8 @@ interface Opening {
   readonly isFresh?: boolean;
   /** The folder its data is in; one of its own with the demo world, if not given. It goes when the house is closed. */
   readonly folder?: string;
+  /** The port it should have; another one where that is taken. */
+  readonly port?: number;
 }
 
 const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'vesperum-e2e-'));
@@ -62,10 +46,15 @@ const emptyFolder = (): string => mkdtempSync(join(tmpdir(), 'vesperum-e2e-'));
  * A server on a port of its own, whose clock shows the time of whoever opens it. The demo world comes with the folder where it is
  * prepared; else the server loads it.
  */
-export async function openHouse({ flags = [], isFresh = false, folder: given }: Opening = {}): Promise<RunningHouse> {
+export async function openHouse({
+  flags = [],
+  isFresh = false,
+  folder: given,
+  port: wanted,
+}: Opening = {}): Promise<RunningHouse> {
   const isPrepared = given === undefined && !isFresh && !flags.includes('--empty') && isDemoPrepared();
   const folder = given ?? (isPrepared ? copyOfDemo() : emptyFolder());
-  const port = await freePort();
+  const port = await freePort(wanted);
   const url = `http://127.0.0.1:${port}`;
   let server: ChildProcess | null = null;
   let printed = url;

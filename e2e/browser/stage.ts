@@ -4,6 +4,7 @@ import { closeOthers } from '../house';
 import { openHouse, type RunningHouse } from '../runningHouse';
 import type { Shared } from './browserEnvironment';
 import { beginAgainAfterCrash, blame } from './browserFaults';
+import { cleaned, profileWithPage } from './keptPage';
 
 declare global {
   /** What the environment of journeys brings along. */
@@ -20,7 +21,7 @@ export interface Stage {
   readonly browser: BrowserContext;
 }
 
-/** A house for all tests of a file, and for each test a browser profile of its own, which ends with it. */
+/** A house for all tests of a file, and for each test a browser profile in which nothing is left of those before it. */
 export function stage(): Stage {
   const on: { house?: RunningHouse; browser?: Browser; profile?: BrowserContext } = {};
   const died = () => blame('the browser died');
@@ -33,15 +34,22 @@ export function stage(): Stage {
       on.browser = await globalThis.shared.liveBrowser();
       on.browser.on('disconnected', died);
     }
-    on.profile = await on.browser.createBrowserContext();
+    const left = globalThis.shared.profile;
+    globalThis.shared.profile = null;
+    on.profile = left?.browser().connected ? left : await profileWithPage(on.browser);
+  };
+  const closeProfile = async () => {
+    if (!on.profile || !on.house) return;
+    if (await cleaned(on.profile, on.house.url)) globalThis.shared.profile = on.profile;
+    else await on.profile.close();
   };
   beforeAll(async () => {
-    on.house = await openHouse();
+    on.house = await openHouse({ port: await globalThis.shared.port() });
   });
   beginAgainAfterCrash(() => sure(on.house).goBack());
   beforeEach(openProfile);
   afterEach(async () => {
-    await Promise.allSettled([on.profile?.close(), closeOthers()]);
+    await Promise.allSettled([closeProfile(), closeOthers()]);
   });
   afterAll(async () => {
     on.browser?.off('disconnected', died);

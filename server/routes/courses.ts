@@ -1,5 +1,6 @@
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import type { Course } from '../../core/course/schema/course';
+import { contentOf } from '../../core/course/schema/topicContent';
 import { CourseConflict, CourseSave, NewCourse, StoredCourse } from '../../core/formats/api/courseApi';
 import { courseCalendar } from '../../core/formats/course/courseCalendar';
 import type { FindMovement } from '../../core/movement/schema/movement';
@@ -86,13 +87,12 @@ export function courseRoutes(
 ): OpenAPIHono {
   /** What the schema cannot see: groups, movements and forms that do not exist. */
   const refuseUnknown = ({ groupId, threads }: Course): void => {
-    const errors = threads.flatMap(({ taught }, place) => {
-      const isThere =
-        taught.kind === 'words' || (taught.kind === 'form' ? formIds.has(taught.id) : find(taught.id) !== undefined);
-      if (isThere) return [];
-      return [
-        { path: ['course', 'threads', place, 'taught', 'id'], message: `there is no ${taught.kind} "${taught.id}"` },
-      ];
+    const errors = threads.flatMap((thread, place) => {
+      const { form, movementId } = contentOf(thread);
+      const path = ['course', 'threads', place, 'taught', 'id'];
+      if (form && !formIds.has(form.id)) return [{ path, message: `there is no form "${form.id}"` }];
+      if (movementId !== null && !find(movementId)) return [{ path, message: `there is no movement "${movementId}"` }];
+      return [];
     });
     if (!groups.find(groupId)) errors.push({ path: ['course', 'groupId'], message: `there is no group "${groupId}"` });
     if (errors.length > 0) throw new Refusal(422, 'The course names something that does not exist.', { errors });

@@ -13,6 +13,7 @@ import { mainJoint } from '../../traits/mainJoint';
 import { warmingOf } from '../../traits/warmingOf';
 import type { PieceFamily } from '../schema/family';
 import type { CourseThread } from '../schema/thread';
+import { contentOf } from '../schema/topicContent';
 import { drillsOf } from './drills';
 import { familyFrom, MOST_IN_SLOT, MOST_SLOTS } from './familyFrom';
 
@@ -21,14 +22,7 @@ const MOST_LINES = 14;
 
 /** The movements that are taught through a course, each once. */
 export function taughtIn(threads: readonly CourseThread[], forms: readonly Form[]): string[] {
-  return unique(
-    threads.flatMap(({ taught }) => {
-      if (taught.kind === 'words') return [];
-      if (taught.kind === 'movement') return [taught.id];
-      const entries = forms.find(({ id }) => id === taught.id)?.entries ?? [];
-      return entries.slice(0, taught.places).map(({ movementId }) => movementId);
-    }),
-  );
+  return unique(threads.flatMap((thread) => contentOf(thread).movementIds(forms)));
 }
 
 /** What a piece may stand in for: what is done for the same joint in the same way, swung or not. */

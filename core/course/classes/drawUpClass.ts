@@ -13,6 +13,7 @@ import type { CourseWeave } from '../plan/courseWeave';
 import { amountIn } from '../plan/standing';
 import type { Course } from '../schema/course';
 import type { PieceFamily } from '../schema/family';
+import { contentOf } from '../schema/topicContent';
 import { topicKind } from '../schema/topicKinds';
 import { cellsOf, isIntroduction } from './classCells';
 import { mainLines } from './mainLines';
@@ -34,16 +35,15 @@ function knownBy(course: Course, { held }: CourseWeave, one: HeldClass, forms: r
   const places = new Map(held.map(({ id }, place) => [id, place]));
   const before = one.number - 1;
   return new Set(
-    course.threads.flatMap(({ id, kind, taught, known }) => {
+    course.threads.flatMap((thread) => {
+      const { id, known } = thread;
       const practised = (course.plan[id] ?? []).filter(
         ({ classId }) => (places.get(classId) ?? Number.POSITIVE_INFINITY) < before,
       );
       const layers = Math.max(known, ...practised.map((practice) => practice.layers));
-      if (taught.kind === 'movement') return layers > 0 ? [baseId(taught.id)] : [];
-      if (taught.kind === 'words') return [];
-      const upTo = topicKind({ kind }).isFollowedWhole ? taught.places : layers;
-      const entries = forms.find((form) => form.id === taught.id)?.entries.slice(0, upTo) ?? [];
-      return entries.map(({ movementId }) => baseId(movementId));
+      const { movementIds } = contentOf(thread);
+      if (topicKind(thread).isFollowedWhole) return movementIds(forms).map(baseId);
+      return layers > 0 ? movementIds(forms, { upTo: layers }).map(baseId) : [];
     }),
   );
 }
@@ -121,9 +121,7 @@ function aroundAll(drawing: Drawing): AroundMain[] {
       minutes: one.minutes,
       main: mainOf(drawing, one),
       introductions: introduced.length,
-      introduced: introduced.flatMap(({ thread: { taught } }) =>
-        taught.kind === 'movement' ? (context.find(taught.id) ?? []) : [],
-      ),
+      introduced: introduced.flatMap(({ thread }) => context.find(contentOf(thread).movementId ?? '') ?? []),
     };
   });
   const [warm, cool] = [warmUpsFrom(drawing), coolDownsFrom(drawing)];

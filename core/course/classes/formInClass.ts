@@ -3,6 +3,7 @@ import { Block } from '../../session/plan/block';
 import { newPause } from '../../session/plan/defaults';
 import type { Item, LineOrigin } from '../../session/plan/session';
 import { warmingOf } from '../../traits/warmingOf';
+import { contentOf } from '../schema/topicContent';
 import { topicKind } from '../schema/topicKinds';
 import { secondsOfLines } from '../syllabus/lineMinutes';
 import type { ClassCell } from './classCells';
@@ -24,14 +25,14 @@ export function formPlaces(
   origin: LineOrigin,
   id: string,
 ): Lines {
-  const { taught } = thread;
-  const form = taught.kind === 'form' ? request.forms.find((one) => one.id === taught.id) : undefined;
-  if (!form || taught.kind !== 'form') return NOTHING;
+  const taught = contentOf(thread).form;
+  const form = request.forms.find(({ id: one }) => one === taught?.id);
+  if (!form || !taught) return NOTHING;
   const isWhole = topicKind(thread).isFollowedWhole;
-  const each = isWhole ? Math.ceil(taught.places / Math.max(1, thread.layers.length - 1)) : 1;
+  const each = isWhole ? Math.ceil(taught.postures / Math.max(1, thread.layers.length - 1)) : 1;
   // The first layer of a set that is followed whole has no places of its own.
   const [first, last] = isWhole ? [before - 1, layers - 1] : [before, layers];
-  const [from, upTo] = [first * each + 1, Math.min(taught.places, last * each)];
+  const [from, upTo] = [first * each + 1, Math.min(taught.postures, last * each)];
   const lines = formLines(form, request.find, (place) => `${id}-${place}`, upTo, from);
   return {
     items: lines.map((line) => ({ ...line, manner: 'explained', origin, settle: settleAt(request.rules, 0) })),
@@ -53,10 +54,10 @@ function withRests(lines: readonly Item[], { find, strength }: MainRequest): Ite
 
 /** A form from its beginning, as far as it is known. */
 export function runForm({ thread, layers, practised }: ClassCell, request: MainRequest, seconds: number): Lines {
-  const { taught } = thread;
-  const form = taught.kind === 'form' ? request.forms.find((one) => one.id === taught.id) : undefined;
-  if (!form || taught.kind !== 'form') return NOTHING;
-  const upTo = topicKind(thread).isFollowedWhole ? taught.places : layers;
+  const taught = contentOf(thread).form;
+  const form = request.forms.find(({ id: one }) => one === taught?.id);
+  if (!form || !taught) return NOTHING;
+  const upTo = topicKind(thread).isFollowedWhole ? taught.postures : layers;
   const id = `run-${thread.id}`.slice(0, 50);
   const origin = originOf(thread, 'run', layers);
   const lines = formLines(form, request.find, (place) => `${id}-${place}`, upTo);

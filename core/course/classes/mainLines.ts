@@ -2,6 +2,7 @@ import { newMovementItem, newPause } from '../../session/plan/defaults';
 import type { MovementItem } from '../../session/plan/session';
 import { warmingOf } from '../../traits/warmingOf';
 import { AGAIN_MINUTES, LINGER, STRETCH } from '../schema/rules';
+import { contentOf } from '../schema/topicContent';
 import { topicKind } from '../schema/topicKinds';
 import { secondsOfLines } from '../syllabus/lineMinutes';
 import { type ClassCell, isIntroduction } from './classCells';
@@ -28,8 +29,7 @@ const LEAST_LINGERING = 60;
 
 /** A movement as far as some layer of its thread: its teaching step, or the whole. */
 function movementLine(id: string, cell: ClassCell, layers: number, { find }: MainRequest): MovementItem[] {
-  const { taught } = cell.thread;
-  const movement = taught.kind === 'movement' ? find(taught.id) : undefined;
+  const movement = find(contentOf(cell.thread).movementId ?? '');
   if (!movement) return [];
   // What is kept up, by turns or by the minute, is done whole.
   const isWhole = !topicKind(cell.thread).isInStages || layers >= movement.layers.length;
@@ -46,12 +46,13 @@ function introduce(cell: ClassCell, request: MainRequest, times: number): Lines 
     times * planned,
   );
   const id = `new-${thread.id}`.slice(0, 56);
-  if (thread.taught.kind === 'words') {
+  const { isSaid, isDoneAgain } = contentOf(thread);
+  if (isSaid) {
     // A principle is said once; it is not said again and again because there is time.
     const said = Math.min(LONGEST_INTRODUCTION, planned);
     return said < 1 ? NOTHING : { items: [{ ...newPause('talk', id, said, thread.title), origin }], blocks: [] };
   }
-  if (thread.taught.kind === 'movement') {
+  if (isDoneAgain) {
     const lines = movementLine(id, cell, layers, request).map((line) =>
       lineLasting(
         { ...line, manner: 'explained', origin, settle: settleAt(request.rules, 0) },
@@ -70,8 +71,9 @@ function review(cell: ClassCell, request: MainRequest, seconds: number, focus: s
   const { thread, layers, practised } = cell;
   const id = `do-${thread.id}`.slice(0, 56);
   const origin = originOf(thread, 'review', layers);
-  if (thread.taught.kind === 'words') return NOTHING;
-  if (thread.taught.kind === 'form') return runForm(cell, request, seconds);
+  const { isSaid, isRun } = contentOf(thread);
+  if (isSaid) return NOTHING;
+  if (isRun) return runForm(cell, request, seconds);
   const lines = movementLine(id, cell, layers, request).map((line): MovementItem => {
     const led = mannerFor(Math.max(1, practised), request.strength === 'strong', request.rules);
     const focuses = focus === null ? [] : [focus];
@@ -97,8 +99,8 @@ const again = (cell: ClassCell, request: MainRequest, times: number): Lines => (
 /** What works the legs is stretched less than the rest: they give out before the time is filled. Conventions. */
 const LEGS_MOST = { gentle: 0.7, steady: 2.2, strong: STRETCH.most } as const;
 
-function asksMuchOfLegs({ thread: { taught } }: ClassCell, { find }: MainRequest): boolean {
-  const movement = taught.kind === 'movement' ? find(taught.id) : undefined;
+function asksMuchOfLegs({ thread }: ClassCell, { find }: MainRequest): boolean {
+  const movement = find(contentOf(thread).movementId ?? '');
   return movement !== undefined && warmingOf(movement).thighs.peak >= MUCH_OF_LEGS;
 }
 
@@ -136,12 +138,10 @@ export function mainLines(request: MainRequest): Lines {
   const introductions = cells.filter(isIntroduction);
   const kept = cells.filter((cell) => !isIntroduction(cell));
   const isAmount = ({ thread }: ClassCell) => topicKind(thread).isByMinutes;
-  const isRun = ({ thread }: ClassCell) => thread.taught.kind === 'form';
+  const isRun = ({ thread }: ClassCell) => contentOf(thread).isRun;
+  const isSaid = ({ thread }: ClassCell) => contentOf(thread).isSaid;
   const practised = kept.filter((cell) => !isAmount(cell) && !isRun(cell));
-  const focus =
-    practised
-      .map(({ thread }) => (thread.taught.kind === 'words' ? thread.taught.focus : null))
-      .find((one) => one !== null) ?? null;
+  const focus = practised.map(({ thread }) => contentOf(thread).focus).find((one) => one !== null) ?? null;
 
   const rested = (cell: ClassCell, lines: Lines): Lines => {
     const last = lines.items.at(-1);
@@ -163,7 +163,7 @@ export function mainLines(request: MainRequest): Lines {
     ...introductions.filter(({ thread, layers }) => topicKind(thread).isFollowedWhole || layers > 1),
   ].filter(isRun);
   const usual = (cell: ClassCell) => 60 * (cell.thread.practise[cell.layers - 1] ?? 1);
-  const flexible = [...practised.filter(({ thread }) => thread.taught.kind !== 'words'), ...runs];
+  const flexible = [...practised.filter((cell) => !isSaid(cell)), ...runs];
   const fixed = [shownFor(1), repeatedFor(1), amounts];
   const left = minutes * 60 - fixed.reduce((sum, part) => sum + secondsOf(part, request), 0);
   const most = (cell: ClassCell) => (asksMuchOfLegs(cell, request) ? LEGS_MOST[request.strength] : STRETCH.most);
@@ -176,7 +176,7 @@ export function mainLines(request: MainRequest): Lines {
   const over = left - flexible.reduce((sum, cell) => sum + lasting(cell), 0);
   const { shown, repeated } = lingering(over, shownFor, repeatedFor, request);
   const [first, ...others] = practised
-    .filter(({ thread }) => thread.taught.kind !== 'words')
+    .filter((cell) => !isSaid(cell))
     .toSorted((a, b) => b.practised - a.practised)
     .map((cell) => rested(cell, review(cell, request, lasting(cell), focus)));
   return joined([

@@ -3,6 +3,7 @@ import { type FindMovement, type Movement, usualName } from '../../movement/sche
 import type { HeldClass } from '../calendar/courseClasses';
 import type { Course } from '../schema/course';
 import type { CourseThread } from '../schema/thread';
+import { contentOf } from '../schema/topicContent';
 import { topicKind } from '../schema/topicKinds';
 import type { ClassCell } from './classCells';
 import { classColumns } from './classColumns';
@@ -24,15 +25,11 @@ const KIND_ORDER = ['seated', 'supported', 'smaller', 'easier', 'harder'];
 const MOST = { adaptations: 4, seen: 3 };
 
 /** The movements a cell is about: its own, or the places of its form that are new or were reached last. */
-function movementsOf(
-  { thread: { taught }, before, layers }: ClassCell,
-  find: FindMovement,
-  forms: readonly Form[],
-): Movement[] {
-  if (taught.kind === 'words') return [];
-  if (taught.kind === 'movement') return [find(taught.id)].flatMap((movement) => movement ?? []);
-  const entries = forms.find(({ id }) => id === taught.id)?.entries ?? [];
-  return entries.slice(Math.min(before, layers - 1), layers).flatMap(({ movementId }) => find(movementId) ?? []);
+function movementsOf({ thread, before, layers }: ClassCell, find: FindMovement, forms: readonly Form[]): Movement[] {
+  const stretch = { from: Math.min(before, layers - 1), upTo: layers };
+  return contentOf(thread)
+    .movementIds(forms, stretch)
+    .flatMap((id) => find(id) ?? []);
 }
 
 /** The steps a cell shows, in the middle of a sentence: "add the waist"; empty where there is only one. */
@@ -40,7 +37,7 @@ function stepsOf({ thread, before, layers }: ClassCell): string {
   if (thread.layers.length < 2) return '';
   const names = thread.layers.slice(before, layers).map(({ name }) => name);
   return (
-    thread.taught.kind === 'form' ? names : names.map((name) => name.charAt(0).toLowerCase() + name.slice(1))
+    contentOf(thread).hasNamedStages ? names : names.map((name) => name.charAt(0).toLowerCase() + name.slice(1))
   ).join(', ');
 }
 
@@ -70,8 +67,9 @@ function seenOf(cell: ClassCell, movements: readonly Movement[]): string {
   const point = movement?.points[0]?.text;
   const title = movement ? usualName(movement) : cell.thread.title;
   if (point) return `${title}: ${point}`;
-  return cell.thread.taught.kind === 'words'
-    ? `They remember by themselves ${cell.thread.taught.focus}`
+  const { focus } = contentOf(cell.thread);
+  return focus !== null
+    ? `They remember by themselves ${focus}`
     : `They do ${title} (${stepsOf(cell) || 'whole'}) without looking at anybody`;
 }
 

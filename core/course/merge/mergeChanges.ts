@@ -1,4 +1,4 @@
-import { isDeepEqual } from 'remeda';
+import { lineChange } from '../../session/edit/between';
 import type { Item, Session } from '../../session/plan/session';
 import { piecesOf } from './classPieces';
 
@@ -11,8 +11,6 @@ export interface MergeChange {
   readonly fields: readonly string[];
 }
 
-const fieldOf = (item: Item, field: string): unknown => item[field as keyof Item];
-
 /** What a class becomes, line by line: what goes first, then what is new or otherwise, in the order of the class. */
 export function mergeChanges(before: Session, after: Session): MergeChange[] {
   const [was, now] = [piecesOf(before), piecesOf(after)];
@@ -24,9 +22,9 @@ export function mergeChanges(before: Session, after: Session): MergeChange[] {
     const [line, old] = [now.lines.get(key), was.lines.get(key)];
     if (!line) return [];
     if (!old) return [{ what: 'new', line, fields: [] }];
-    const fields = Object.keys(line).filter(
-      (field) => field !== 'id' && field !== 'origin' && !isDeepEqual(fieldOf(line, field), fieldOf(old, field)),
-    );
+    // Where a line comes from is no difference anybody would see; one of another kind has hardly a field in common.
+    const { origin: _, ...change } = lineChange(old, line) ?? {};
+    const fields = Object.keys(change);
     return fields.length > 0 ? [{ what: 'changed', line, fields }] : [];
   });
   return [...gone, ...others];

@@ -1,4 +1,4 @@
-import { isDeepEqual } from 'remeda';
+import equal from 'fast-deep-equal';
 import type { Item, Section, Session } from '../../session/plan/session';
 import { type ClassPieces, piecesOf, type SectionHead } from './classPieces';
 import { type FieldConflict, mergeFields } from './mergeFields';
@@ -57,7 +57,7 @@ export function mergeClass(
     if (before === undefined) return true;
     if (now === undefined) return false;
     if (then !== undefined) return true;
-    if (isDeepEqual(before, now)) return false;
+    if (equal(before, now)) return false;
     const id = `${key}: gone`;
     if (!kept.has(id)) {
       kept.add(id);

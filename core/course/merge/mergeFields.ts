@@ -1,4 +1,5 @@
-import { isDeepEqual } from 'remeda';
+import equal from 'fast-deep-equal';
+import { changedFields } from '../../session/edit/between';
 
 /** A field that was changed by hand and by the plan, each otherwise. */
 export interface FieldConflict {
@@ -9,9 +10,6 @@ export interface FieldConflict {
 
 /** Who is followed where both changed a field: what was changed by hand stands, unless somebody says otherwise. */
 export type Prefer = (conflict: FieldConflict) => 'mine' | 'theirs';
-
-/** Stands for a field that is not there. */
-const absent = Symbol('absent');
 
 /**
  * Three versions of one record as one: where only one side changed a field, that side's; where both did, alike, that; where they
@@ -25,19 +23,21 @@ export function mergeFields<Thing extends object>(
   prefer: Prefer,
 ): { readonly merged: Thing; readonly conflicts: readonly FieldConflict[] } {
   const conflicts: FieldConflict[] = [];
-  const valueIn = (thing: object | undefined, field: string): unknown =>
-    thing && Object.hasOwn(thing, field) ? (thing as Record<string, unknown>)[field] : absent;
-  const pick = (field: string): unknown => {
-    const [was, own, other] = [valueIn(base, field), valueIn(mine, field), valueIn(theirs, field)];
-    if (isDeepEqual(own, other) || isDeepEqual(was, other)) return own;
-    if (isDeepEqual(was, own)) return other;
-    const conflict = { field, mine: own === absent ? undefined : own, theirs: other === absent ? undefined : other };
-    conflicts.push(conflict);
-    return prefer(conflict) === 'mine' ? own : other;
-  };
-  const fields = [...new Set([...Object.keys(mine), ...Object.keys(theirs)])];
-  const merged = Object.fromEntries(
-    fields.map((field) => [field, pick(field)] as const).filter(([, value]) => value !== absent),
-  );
-  return { merged: merged as Thing, conflicts };
+  const byMe = base && new Set<string>(changedFields(base, mine));
+  // Where there was nothing to begin from, both sides made every field.
+  const byThem = base ? changedFields(base, theirs) : changedFields(mine, theirs);
+  const merged = new Map<string, unknown>(Object.entries(mine));
+  for (const field of byThem) {
+    const [own, other] = [mine[field], theirs[field]];
+    const isMineToo = byMe === undefined || byMe.has(field);
+    if (isMineToo) {
+      if (equal(own, other)) continue;
+      const conflict = { field, mine: own, theirs: other };
+      conflicts.push(conflict);
+      if (prefer(conflict) === 'mine') continue;
+    }
+    if (Object.hasOwn(theirs, field)) merged.set(field, other);
+    else merged.delete(field);
+  }
+  return { merged: Object.fromEntries(merged) as Thing, conflicts };
 }

@@ -1,6 +1,7 @@
 import { clamp } from 'remeda';
 import type { Course } from '../schema/course';
 import { AGAIN_MINUTES, LINGER, STRETCH } from '../schema/rules';
+import { contentOf } from '../schema/topicContent';
 import { topicKind } from '../schema/topicKinds';
 import type { CourseWeave } from './courseWeave';
 import { amountIn, isStanding } from './standing';
@@ -40,6 +41,7 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
       continue;
     }
     const { isKept, isFollowedWhole } = topicKind(thread);
+    const { isDoneAgain } = contentOf(thread);
     let before = isKept ? thread.layers.length : thread.known;
     let shown = 0;
     for (const place of held.keys()) {
@@ -51,9 +53,8 @@ export function classLoads(course: Course, { held, rooms }: CourseWeave): ClassL
         const intros = thread.layers.slice(before, layers);
         shown = intros.reduce((sum, one) => sum + one.minutes, 0);
         add(practised, place, usual(before));
-        add(fixed, place, shown + (thread.taught.kind === 'movement' ? AGAIN_MINUTES : 0));
-        if (thread.taught.kind === 'movement')
-          add(spare, place, (LINGER.shown - 1) * shown + (LINGER.again - 1) * AGAIN_MINUTES);
+        add(fixed, place, shown + (isDoneAgain ? AGAIN_MINUTES : 0));
+        if (isDoneAgain) add(spare, place, (LINGER.shown - 1) * shown + (LINGER.again - 1) * AGAIN_MINUTES);
         add(
           fresh,
           place,

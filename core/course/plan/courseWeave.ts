@@ -3,6 +3,7 @@ import { type HeldClass, heldClasses } from '../calendar/courseClasses';
 import type { Course, CoursePlan, Taken } from '../schema/course';
 import { AGAIN_MINUTES, BEGUN_SHARE, type CourseRules, FINISH } from '../schema/rules';
 import { type CourseThread, PRIORITY } from '../schema/thread';
+import { contentOf } from '../schema/topicContent';
 import { topicKind } from '../schema/topicKinds';
 import type { Practice, WeaveInstance, WeavePin, WeavePlan, WeaveThread } from '../weave/graph/instance';
 import { stageAfter } from '../weave/graph/stageAfter';
@@ -31,7 +32,7 @@ function gapsOfThread(thread: CourseThread, rules: CourseRules): readonly number
   const { isKept, isOnlySaid, isFollowedWhole } = topicKind(thread);
   if (isKept) return [thread.every];
   if (isOnlySaid) return PRINCIPLE_GAPS;
-  return isFollowedWhole || thread.taught.kind === 'form' ? FORM_GAPS : rules.gaps;
+  return isFollowedWhole || contentOf(thread).isRun ? FORM_GAPS : rules.gaps;
 }
 
 /** How practices move through the stages in a course. */
@@ -74,10 +75,7 @@ function standAt(
 
 /** A must, or a form, is worth what of it is reached; a movement that is only wanted is begun where most of it can be reached. */
 const isBegunWhole = (thread: CourseThread): boolean =>
-  thread.wish !== 'must' &&
-  topicKind(thread).isInStages &&
-  thread.taught.kind === 'movement' &&
-  thread.pins.length === 0;
+  thread.wish !== 'must' && topicKind(thread).isInStages && contentOf(thread).isDoneAgain && thread.pins.length === 0;
 
 function weaveThread(
   thread: CourseThread,
@@ -88,25 +86,26 @@ function weaveThread(
   pins: readonly WeavePin[],
   announced: NonNullable<WeaveThread['announced']>,
 ): WeaveThread {
-  const { id, taught, wish, layers, practise, after, covers } = thread;
+  const { id, wish, layers, practise, after, covers } = thread;
   const { isKept, isOnlySaid, isFollowedWhole } = topicKind(thread);
+  const { isRun, isDoneAgain } = contentOf(thread);
   const gaps = gapsOfThread(thread, rules);
   return {
     id,
-    kind: taught.kind === 'form' ? 'form' : 'movement',
+    kind: isRun ? 'form' : 'movement',
     layers: layers.length,
     ...stands,
     priority: PRIORITY[wish],
     // What is introduced is done once more before the class ends.
     // A principle is said in a minute that the rest gives.
-    intro: layers.map(({ minutes }) => (isOnlySaid ? 0 : minutes + (taught.kind === 'movement' ? AGAIN_MINUTES : 0))),
+    intro: layers.map(({ minutes }) => (isOnlySaid ? 0 : minutes + (isDoneAgain ? AGAIN_MINUTES : 0))),
     review: [0, ...practise],
     after: after.filter((one) => ids.has(one.thread)),
     weight: layers.map(({ weight }) => weight),
     finish: FINISH,
     ...(isBegunWhole(thread) && { least: Math.ceil(BEGUN_SHARE * layers.length) }),
     second: isFollowedWhole ? 0 : rules.secondShowing,
-    most: Math.max(isFollowedWhole || taught.kind === 'form' ? 2 : 1, mostPinned(pins, stands.known)),
+    most: Math.max(isFollowedWhole || isRun ? 2 : 1, mostPinned(pins, stands.known)),
     ...(!isKept && { ideal: [...ideal] }),
     gaps: [...gaps],
     ...(wish === 'must' && { keepWithin: rules.mustWithin }),

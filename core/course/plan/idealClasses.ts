@@ -1,4 +1,5 @@
 import { type CourseThread, PRIORITY, type Wish } from '../schema/thread';
+import { contentOf } from '../schema/topicContent';
 import { topicKind } from '../schema/topicKinds';
 import type { ClassRoom } from './classRoom';
 
@@ -32,8 +33,7 @@ interface Waiting {
 
 /** How far into the course the next layer of a thread should come, 0 to about 1. */
 function comesAt({ thread, depth, layer }: Waiting): number {
-  const along =
-    thread.taught.kind === 'form' ? (FORM_SPREAD * layer) / Math.max(1, thread.layers.length) : PER_LAYER * layer;
+  const along = contentOf(thread).isRun ? (FORM_SPREAD * layer) / Math.max(1, thread.layers.length) : PER_LAYER * layer;
   return BEGINS[thread.wish] + PER_DEPTH * depth + along;
 }
 
@@ -88,7 +88,7 @@ export function idealClasses(
       saved -= weight;
       left -= weight;
       next.layer += 1;
-      next.from = at + (next.thread.taught.kind === 'form' ? 1 : APART);
+      next.from = at + (contentOf(next.thread).isRun ? 1 : APART);
     }
   });
   const last = rooms.findLastIndex(({ newness }) => newness > 0);

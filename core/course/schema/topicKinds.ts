@@ -14,6 +14,10 @@ interface TopicKind {
   readonly isOnlySaid: boolean;
   /** It comes back as often as is said of it. */
   readonly isAsOftenAsSaid: boolean;
+  /** How large its introduction is, is said of it. */
+  readonly hasSize: boolean;
+  /** It comes back at least every so many classes, where nothing else is said. */
+  readonly usualEvery: number;
   /** Why it is in a class, where its kind says so; null where its stages do. */
   readonly why: (every: number) => string | null;
 }
@@ -25,12 +29,14 @@ const LEARNT: TopicKind = {
   isInStages: false,
   isOnlySaid: false,
   isAsOftenAsSaid: false,
+  hasSize: false,
+  usualEvery: 1,
   why: () => null,
 };
 
 const TOPIC_KINDS: Readonly<Record<ThreadKind, TopicKind>> = {
-  steps: { ...LEARNT, isInStages: true },
-  whole: { ...LEARNT, isFollowedWhole: true },
+  steps: { ...LEARNT, isInStages: true, hasSize: true },
+  whole: { ...LEARNT, isFollowedWhole: true, hasSize: true },
   principle: { ...LEARNT, isOnlySaid: true },
   amount: {
     ...LEARNT,
@@ -42,6 +48,7 @@ const TOPIC_KINDS: Readonly<Record<ThreadKind, TopicKind>> = {
     ...LEARNT,
     isKept: true,
     isAsOftenAsSaid: true,
+    usualEvery: 3,
     why: (every) => `It is known, and comes back at least every ${every} classes.`,
   },
 };

@@ -1,13 +1,17 @@
 import type { Form } from '../../movement/schema/form';
 import { baseId } from '../../movement/schema/version';
 import type { CourseThread } from '../schema/thread';
+import { contentOf } from '../schema/topicContent';
 import { topicKind } from '../schema/topicKinds';
 import { TAUGHT_FIRST } from './prerequisites';
 
 /** Before a place of a form is taught, its movement has this many layers, or all it has. */
 const BEFORE_PLACE = 2;
 
-const movementOf = ({ taught }: CourseThread): string | null => (taught.kind === 'movement' ? baseId(taught.id) : null);
+const movementOf = (thread: CourseThread): string | null => {
+  const { movementId } = contentOf(thread);
+  return movementId === null ? null : baseId(movementId);
+};
 
 /**
  * Fills in what binds the threads of a course to each other: what is usually taught first, and what a form asks for and practises
@@ -24,23 +28,20 @@ export function bindThreads(threads: readonly CourseThread[], forms: readonly Fo
   return threads.map((thread): CourseThread => {
     if (thread.after.length > 0 || Object.keys(thread.covers).length > 0 || !topicKind(thread).isInStages)
       return thread;
-    const { taught } = thread;
-    if (taught.kind === 'movement') {
-      const after = TAUGHT_FIRST.filter(({ movement }) => movement === baseId(taught.id)).flatMap(
-        ({ mine, after: id, layers }) => {
-          const other = stepsOf(id);
-          const at = Math.min(mine, thread.layers.length);
-          return other ? [{ thread: other.id, layers: Math.min(layers, other.layers.length), mine: at }] : [];
-        },
-      );
+    const own = movementOf(thread);
+    if (own !== null) {
+      const after = TAUGHT_FIRST.filter(({ movement }) => movement === own).flatMap(({ mine, after: id, layers }) => {
+        const other = stepsOf(id);
+        const at = Math.min(mine, thread.layers.length);
+        return other ? [{ thread: other.id, layers: Math.min(layers, other.layers.length), mine: at }] : [];
+      });
       return { ...thread, after };
     }
-    const form = taught.kind === 'form' ? forms.find(({ id }) => id === taught.id) : undefined;
     const first = new Map<string, number>();
-    form?.entries.slice(0, thread.layers.length).forEach(({ movementId }, place) => {
+    for (const [place, movementId] of contentOf(thread).movementIds(forms, { upTo: thread.layers.length }).entries()) {
       const id = baseId(movementId);
       if (!first.has(id)) first.set(id, place + 1);
-    });
+    }
     const places = [...first].flatMap(([id, place]) => {
       const other = stepsOf(id);
       return other ? [{ other, place }] : [];

@@ -2,6 +2,7 @@ import dayjs from 'dayjs';
 import { baseId } from '../../movement/schema/version';
 import type { Course } from '../schema/course';
 import type { CourseThread } from '../schema/thread';
+import { contentOf } from '../schema/topicContent';
 import { topicKind } from '../schema/topicKinds';
 
 /** After so many weeks without a class what was learnt last has gone: a step back. */
@@ -59,8 +60,6 @@ export function threadsGoingOn(course: Course, firstDay: string): CourseThread[]
 export function knownAlready(threads: readonly CourseThread[], knows: readonly string[]): CourseThread[] {
   const known = new Set(knows.map(baseId));
   return threads.map((thread) =>
-    thread.taught.kind === 'movement' && known.has(baseId(thread.taught.id))
-      ? { ...thread, known: thread.layers.length }
-      : thread,
+    known.has(baseId(contentOf(thread).movementId ?? '')) ? { ...thread, known: thread.layers.length } : thread,
   );
 }

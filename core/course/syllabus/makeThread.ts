@@ -12,6 +12,7 @@ import {
   type ThreadLayer,
   type Wish,
 } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 import { planMinutes, secondsOfLines } from './lineMinutes';
 
 /** What an instructor says of a thread; everything else is filled in, and can be changed. */
@@ -81,9 +82,12 @@ function weightOf({ layers }: Movement, place: number): number {
   return steps ? WEIGHT.turnWithSteps : WEIGHT.turn;
 }
 
-/** A movement as a thread of a course. */
+/** A movement as a thread of a course: in stages where it was asked for whole. */
 export function movementThread(movement: Movement, asked: ThreadAsked, find: FindMovement): CourseThread {
-  const { kind, wish, size, every = 1, from = 2, to = 5 } = asked;
+  const { isByMinutes, isKept, isFollowedWhole, usualEvery } = topicKind(asked);
+  const { wish, size, every = usualEvery, from = 2, to = 5 } = asked;
+  // There is nothing else to follow in it.
+  const kind = isFollowedWhole ? 'steps' : asked.kind;
   const names = movement.layers.length > 0 ? movement.layers.map(({ name }) => name) : ['The whole'];
   const harder = movement.level >= 3 ? HARDER : 1;
   const minutesOf = (layer: number): number => {
@@ -110,7 +114,7 @@ export function movementThread(movement: Movement, asked: ThreadAsked, find: Fin
     known: 0,
     every,
   };
-  if (kind === 'amount') {
+  if (isByMinutes) {
     return {
       ...base,
       kind,
@@ -122,7 +126,7 @@ export function movementThread(movement: Movement, asked: ThreadAsked, find: Fin
       known: 2,
     };
   }
-  if (kind === 'rotation') {
+  if (isKept) {
     return {
       ...base,
       kind,
@@ -134,9 +138,10 @@ export function movementThread(movement: Movement, asked: ThreadAsked, find: Fin
   return { ...base, kind, layers, practise: layers.map((_, place) => minutesOf(place + 1)) };
 }
 
-/** A form as a thread of a course: in steps, place by place; whole first, a few places looked at closely each time. */
+/** A form as a thread of a course: whole first, a few places looked at closely each time, where it was asked for so; else place by place. */
 export function formThread(form: Form, places: number, asked: ThreadAsked, find: FindMovement): CourseThread {
-  const { wish, size, kind, every = 1 } = asked;
+  const { isFollowedWhole } = topicKind(asked);
+  const { wish, size, every = 1 } = asked;
   const upTo = Math.min(places, form.entries.length);
   const runMinutes = (many: number, times: number) =>
     planMinutes(
@@ -163,7 +168,7 @@ export function formThread(form: Form, places: number, asked: ThreadAsked, find:
     const movement = find(form.entries[place]?.movementId ?? '');
     return movement ? usualName(movement) : `Place ${place + 1}`;
   };
-  if (kind === 'whole') {
+  if (isFollowedWhole) {
     const looks = Math.ceil(upTo / LOOKED_AT);
     // A set is known to take fewer of each where time is short.
     const whole = planMinutes(60 * TRIMMED * runMinutes(upTo, 1));
@@ -180,7 +185,7 @@ export function formThread(form: Form, places: number, asked: ThreadAsked, find:
         weight: WEIGHT.look,
       })),
     ];
-    return { ...base, kind, layers, practise: layers.map(() => whole) };
+    return { ...base, kind: 'whole', layers, practise: layers.map(() => whole) };
   }
   const layers = Array.from({ length: upTo }, (_, place): ThreadLayer => {
     const id = form.entries[place]?.movementId;
@@ -191,7 +196,7 @@ export function formThread(form: Form, places: number, asked: ThreadAsked, find:
       weight: isAgain ? WEIGHT.again : WEIGHT.place,
     };
   });
-  return { ...base, kind, layers, practise: layers.map((_, place) => runMinutes(place + 1, RUNS)) };
+  return { ...base, kind: 'steps', layers, practise: layers.map((_, place) => runMinutes(place + 1, RUNS)) };
 }
 
 /** A principle as a thread: a minute or so by itself, and a focus on other lines. */

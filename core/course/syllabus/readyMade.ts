@@ -3,6 +3,7 @@ import type { Form } from '../../movement/schema/form';
 import type { FindMovement } from '../../movement/schema/movement';
 import type { CourseEnd } from '../calendar/calendar';
 import type { CourseThread } from '../schema/thread';
+import { topicKind } from '../schema/topicKinds';
 import { bindThreads } from './bindThreads';
 import { formThread, movementThread, principleThread, type ThreadAsked } from './makeThread';
 
@@ -144,7 +145,7 @@ export function threadsOf(
     if ('principle' in line) return [principleThread(line.principle, line.title, line.focus, 'want')];
     if ('form' in line) {
       const form = forms.find(({ id }) => id === line.form);
-      const places = line.kind === 'steps' ? Math.round(line.places * PLACES[strength]) : line.places;
+      const places = topicKind(line).isInStages ? Math.round(line.places * PLACES[strength]) : line.places;
       return form ? [formThread(form, places, line, find)] : [];
     }
     const movement = find(line.movement);

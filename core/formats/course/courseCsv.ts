@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import type { HeldClass } from '../../course/calendar/courseClasses';
 import { cellsOf, isIntroduction } from '../../course/classes/classCells';
 import type { Course } from '../../course/schema/course';
+import { contentOf } from '../../course/schema/topicContent';
 import { topicKind } from '../../course/schema/topicKinds';
 import { FORMULAE } from '../formulaGuard';
 
@@ -45,9 +46,9 @@ export function courseLines(course: Course, held: readonly HeldClass[]): string 
   return held
     .flatMap(({ id, number }) => {
       const things = cellsOf(course.threads, course.plan, id, places)
-        .filter((cell) => isIntroduction(cell) && cell.thread.taught.kind !== 'words')
+        .filter((cell) => isIntroduction(cell) && !contentOf(cell.thread).isSaid)
         .map(({ thread, layers }) => {
-          if (thread.taught.kind === 'form') return `${thread.title} ${layers}`;
+          if (contentOf(thread).isRun) return `${thread.title} ${layers}`;
           return thread.layers.length > 1 ? `${thread.title}, ${thread.layers[layers - 1]?.name ?? ''}` : thread.title;
         });
       return things.length > 0 ? [`${number}: ${things.join('; ')}`] : [];

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Course } from '../../course/schema/course';
+import { contentOf } from '../../course/schema/topicContent';
 import type { Form } from '../../movement/schema/form';
 import { type FindMovement, Movement } from '../../movement/schema/movement';
 import { broughtMovements } from '../broughtMovements';
@@ -15,7 +16,7 @@ export const CourseFile = z.object({
 });
 
 const taughtMovements = ({ threads }: Course): string[] => [
-  ...new Set(threads.flatMap(({ taught }) => (taught.kind === 'movement' ? [taught.id] : []))),
+  ...new Set(threads.flatMap((thread) => contentOf(thread).movementId ?? [])),
 ];
 
 export const writeCourse = (course: Course, find: FindMovement): string => {
@@ -54,20 +55,18 @@ export function readCourse(
   const inFile = new Set(movements.map((movement) => movement.id));
   const problems = twinProblems(movements);
   problems.push(
-    ...course.threads.flatMap(({ taught }, place): FileProblem[] => {
+    ...course.threads.flatMap((thread, place): FileProblem[] => {
+      const { form, movementId } = contentOf(thread);
       const path = ['course', 'threads', place, 'taught', 'id'];
-      if (taught.kind === 'form' && !forms.some((form) => form.id === taught.id))
-        return [{ path, message: `the form "${taught.id}" is not here` }];
-      if (taught.kind === 'movement' && !inFile.has(taught.id) && !find(taught.id))
-        return [{ path, message: `there is no movement "${taught.id}", neither in the file nor here` }];
+      if (form && !forms.some(({ id: one }) => one === form.id))
+        return [{ path, message: `the form "${form.id}" is not here` }];
+      if (movementId !== null && !inFile.has(movementId) && !find(movementId))
+        return [{ path, message: `there is no movement "${movementId}", neither in the file nor here` }];
       return [];
     }),
   );
   if (problems.length > 0) return { ok: false, problems };
   const { brings, renamed, nameOf } = broughtMovements(movements, find);
-  const threads = course.threads.map((thread) => {
-    const { taught } = thread;
-    return taught.kind === 'movement' ? { ...thread, taught: { ...taught, id: nameOf(taught.id) } } : thread;
-  });
+  const threads = course.threads.map((thread) => ({ ...thread, taught: contentOf(thread).renamed(nameOf) }));
   return { ok: true, course: { ...course, id, groupId, threads }, brings, renamed };
 }

@@ -3,10 +3,15 @@ import type { Item, Session } from '../plan/session';
 import { applyEdits } from './applyEdits';
 import type { Arrangement, ClassEdit, ClassHead, LineChange, PlanEdit, SectionHead } from './edit';
 
+/** The fields in which two versions of one thing differ, those that only one of them has included. */
+export function changedFields<Thing extends object>(from: Thing, to: Thing): (keyof Thing & string)[] {
+  const fields = [...new Set([...Object.keys(from), ...Object.keys(to)])] as (keyof Thing & string)[];
+  return fields.filter((field) => !equal(from[field], to[field]));
+}
+
 /** The fields in which one thing is to become another; undefined for one it no longer has. */
 function differing<Thing extends object>(from: Thing, to: Thing, but: readonly string[]): Partial<Thing> | null {
-  const fields = [...new Set([...Object.keys(from), ...Object.keys(to)])] as (keyof Thing & string)[];
-  const changed = fields.filter((field) => !but.includes(field) && !equal(from[field], to[field]));
+  const changed = changedFields(from, to).filter((field) => !but.includes(field));
   return changed.length === 0
     ? null
     : (Object.fromEntries(changed.map((field) => [field, to[field]])) as Partial<Thing>);

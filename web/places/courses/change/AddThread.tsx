@@ -2,6 +2,7 @@ import { AutoComplete, Button, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import type { Course } from '../../../../core/course/schema/course';
 import type { CourseThread, IntroSize, ThreadKind, Wish } from '../../../../core/course/schema/thread';
+import { topicKind } from '../../../../core/course/schema/topicKinds';
 import { withThreadAdded } from '../../../../core/course/syllabus/addThread';
 import { formThread, movementThread, principleThread } from '../../../../core/course/syllabus/makeThread';
 import { usualName } from '../../../../core/movement/schema/movement';
@@ -33,18 +34,13 @@ export function AddThread({ course, onAdd }: Props) {
   const offered = [
     ...forms.filter(({ names }) => words !== '' && names.english.some((name) => name.toLowerCase().includes(words))),
   ].flatMap(({ names }) => names.english.slice(0, 1));
-  const isPrinciple = kind === 'principle';
+  const { isOnlySaid, hasSize } = topicKind({ kind });
   const isThere = (id: string) => course.threads.some((one) => one.id === id);
   const made = (): CourseThread | null => {
-    if (isPrinciple) return words === '' ? null : principleThread(freshId('principle'), text.trim(), text.trim(), wish);
-    const asked = { kind, wish, size, every: kind === 'rotation' ? 3 : 1 };
-    if (form) return formThread(form, places, { ...asked, kind: kind === 'whole' ? 'whole' : 'steps' }, find);
-    return movement
-      ? {
-          ...movementThread(movement, { ...asked, kind: kind === 'whole' ? 'steps' : kind }, find),
-          id: baseId(movement.id),
-        }
-      : null;
+    if (isOnlySaid) return words === '' ? null : principleThread(freshId('principle'), text.trim(), text.trim(), wish);
+    const asked = { kind, wish, size };
+    if (form) return formThread(form, places, asked, find);
+    return movement ? { ...movementThread(movement, asked, find), id: baseId(movement.id) } : null;
   };
   const thread = made();
   const add = () => {
@@ -62,7 +58,7 @@ export function AddThread({ course, onAdd }: Props) {
           options={Object.entries(KIND_WORDS).map(([value, label]) => ({ value: value as ThreadKind, label }))}
           onChange={setKind}
         />
-        {isPrinciple ? (
+        {isOnlySaid ? (
           <Input
             aria-label="What is looked at"
             placeholder="which foot is full"
@@ -90,9 +86,7 @@ export function AddThread({ course, onAdd }: Props) {
           />
         )}
         <Select aria-label="How much it is wished for" value={wish} options={WISH_OPTIONS} onChange={setWish} />
-        {(kind === 'steps' || kind === 'whole') && (
-          <Select aria-label="How large it is" value={size} options={SIZE_OPTIONS} onChange={setSize} />
-        )}
+        {hasSize && <Select aria-label="How large it is" value={size} options={SIZE_OPTIONS} onChange={setSize} />}
         <Button disabled={!thread || isThere(thread.id)} onClick={add}>
           Add
         </Button>
