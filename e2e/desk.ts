@@ -62,6 +62,15 @@ export async function typeOver(page: Page, selector: string, text: string): Prom
   throw new Error(`“${text}” could not be typed into ${selector}.`);
 }
 
+/** Waits until a field holds a text: it may be filled from an answer of its own. */
+export const fieldHolds = (page: Page, selector: string, text: string): Promise<unknown> =>
+  page.waitForFunction(
+    (at: string, wanted: string) => document.querySelector<HTMLInputElement>(at)?.value === wanted,
+    {},
+    selector,
+    text,
+  );
+
 /** Everything that is pressed by its words. */
 const PRESSED = 'button, [role="menuitem"], .ant-segmented-item';
 

@@ -5,7 +5,7 @@ import { DEMO_DAY } from '../demo/demoDay';
 import { demoPeople } from '../demo/people';
 import { graveFaults } from './browser/graveFaults';
 import { stage } from './browser/stage';
-import { addLine, press, takeLine, typeOver } from './desk';
+import { addLine, fieldHolds, press, takeLine, typeOver } from './desk';
 import { click, go, openPage, saved, textOf } from './house';
 import { openHouse } from './runningHouse';
 import { goNext } from './teachingClock';
@@ -223,7 +223,7 @@ test('while a class is taught: counts under the call, who is here, a newcomer we
   await page.keyboard.press('e');
   await press(page, 'Write it in the logbook');
   await textOf(page, '.who-came', /2 of 14/);
-  expect(await page.$eval('#log-attendance', (field) => (field as HTMLInputElement).value)).toBe('3');
+  await fieldHolds(page, '#log-attendance', '3');
   await page.waitForFunction(() =>
     [...document.querySelectorAll('textarea')].some(({ value }) => /One came for the first time/.test(value)),
   );

@@ -1,7 +1,7 @@
 import parsePdf from 'pdf-parse/lib/pdf-parse.js';
 import { graveFaults } from './browser/graveFaults';
 import { stage } from './browser/stage';
-import { collected, press } from './desk';
+import { collected, fieldHolds, press } from './desk';
 import { click, go, openPage, textOf } from './house';
 
 /** Who comes, who came, and somebody forgotten. */
@@ -49,7 +49,7 @@ test('who came is noted by a tap each on the record, and the course says who has
   await textOf(page, '.who-came', /13 of 14/);
   await press(page, /^Dov$/);
   await textOf(page, '.who-came', /14 of 14/);
-  expect(await page.$eval('#log-attendance', (field) => (field as HTMLInputElement).value)).toBe('14');
+  await fieldHolds(page, '#log-attendance', '14');
   expect(await graveFaults(page, '.who-came')).toEqual([]);
   await go(page, `${on.house.url}/groups/tram-shed-evening/people`);
   await page.waitForSelector('.attendance');

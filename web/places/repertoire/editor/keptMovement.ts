@@ -1,11 +1,21 @@
 import { z } from 'zod';
-import type { Movement } from '../../../../core/movement/schema/movement';
+import { Movement } from '../../../../core/movement/schema/movement';
 import { keptOnThisMachine } from '../../../app/machine/kept';
 
-/** A movement half made may lack a name or its phases; whatever has parts can be gone on with. */
-const HalfMade = z.custom<Movement>(
-  (thing) => typeof thing === 'object' && thing !== null && 'parts' in thing && 'start' in thing,
-);
+/** What is found fault with in something that has everything in its place: too little, too much, not as a rule has it. */
+const LIMITS = ['too_small', 'too_big', 'invalid_format', 'custom'];
+
+/**
+ * A movement half made: every field is there and of its kind, so that it can be shown and gone on with, but no limit need be kept yet. It
+ * may lack a name or its phases, and a cue may be too long.
+ */
+const HalfMade = z.unknown().transform((thing, context): Movement => {
+  const read = Movement.safeParse(thing);
+  if (read.success) return read.data;
+  if (read.error.issues.every(({ code }) => LIMITS.includes(code))) return thing as Movement;
+  context.addIssue({ code: 'custom', message: 'this is no movement' });
+  return z.NEVER;
+});
 
 /** Movements that are being written, by what they are made from. */
 export const keptMovements = keptOnThisMachine('movement-draft', HalfMade);
