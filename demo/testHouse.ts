@@ -1,13 +1,16 @@
 import { rmSync } from 'node:fs';
 import type { Database } from 'better-sqlite3';
-import { createApp } from '../server/app';
+import { openHouse } from '../server/openHouse';
 import { shippedRepertoire } from '../server/shippedRepertoire';
-import { openDatabase } from '../server/store/file/open';
+import { keepingBeside } from '../server/threads/keepingInThread';
 import { copyOfDemo } from './preparedDemo';
 
 const { movements: repertoire, forms } = shippedRepertoire();
 
 export { forms, repertoire };
+
+/** One for all houses of a file: it takes longer to open than most tests do. */
+const thread = keepingBeside();
 
 export interface TestHouse {
   readonly database: Database;
@@ -21,27 +24,17 @@ export interface TestHouse {
   readonly folder: string;
   /** Everything the database holds, as text, to see whether it changed. */
   contents(): string;
-  close(): void;
+  close(): Promise<void>;
 }
 
 /** A house of its own in a temporary folder, with the demo world. */
 export function openTestHouse(): TestHouse {
   const folder = copyOfDemo();
-  const { database } = openDatabase(folder);
-  const open = () =>
-    createApp({
-      database,
-      movements: repertoire,
-      forms,
-      webFolder: null,
-      keeping: { dataFolder: folder, onReplaced: openAnew },
-    });
-  let app = open();
-  function openAnew(): void {
-    app = open();
-  }
+  const house = openHouse(folder, { movements: repertoire, forms, webFolder: null }, undefined, thread);
   return {
-    database,
+    get database() {
+      return house.database;
+    },
     ask: async (method, path, body, headers = {}) => {
       const text = typeof body === 'string' ? body : JSON.stringify(body);
       const sent = {
@@ -49,26 +42,26 @@ export function openTestHouse(): TestHouse {
         ...(body === undefined ? {} : { 'content-type': 'application/json', 'content-length': String(text.length) }),
         ...headers,
       };
-      return app.request(path, { method, headers: sent, ...(body === undefined ? {} : { body: text }) });
+      return house.app.request(path, { method, headers: sent, ...(body === undefined ? {} : { body: text }) });
     },
     folder,
-    reopen: openAnew,
+    reopen: house.reopen,
     send: async (path, zip) =>
-      app.request(path, {
+      house.app.request(path, {
         method: 'POST',
         headers: { host: '127.0.0.1:4780', 'content-type': 'application/zip', 'content-length': String(zip.length) },
         body: new Uint8Array(zip).buffer,
       }),
     contents: () => {
       // Read from the database itself: a table that is added is looked at from then on.
-      const tables = database
+      const tables = house.database
         .prepare("SELECT name FROM sqlite_master WHERE type = 'table' ORDER BY name")
         .pluck()
         .all();
-      return JSON.stringify(tables.map((table) => [table, database.prepare(`SELECT * FROM "${table}"`).all()]));
+      return JSON.stringify(tables.map((table) => [table, house.database.prepare(`SELECT * FROM "${table}"`).all()]));
     },
-    close: () => {
-      database.close();
+    close: async () => {
+      await house.close();
       rmSync(folder, { recursive: true });
     },
   };

@@ -1,5 +1,5 @@
 import { readSettings } from '../server/settings';
-import { backUp } from '../server/store/file/backUp';
+import { backUp } from '../server/store/keeping/backUp';
 
 const [file] = process.argv.slice(2);
 try {

@@ -1,6 +1,6 @@
 import { now } from '../server/clock/clock';
 import { readSettings } from '../server/settings';
-import { restoreFrom } from '../server/store/file/restoreFrom';
+import { restoreFrom } from '../server/store/keeping/restoreFrom';
 
 const [file] = process.argv.slice(2);
 try {

@@ -3,15 +3,13 @@ import { join } from 'node:path';
 import { serve } from '@hono/node-server';
 import { loadDemo } from '../demo/load';
 import { readTraits } from '../server/ahead/traitsAhead';
-import { createApp } from '../server/app';
 import { setClock, today } from '../server/clock/clock';
 import { standIns } from '../server/devices/standIns';
 import { ENTRY, keyFor } from '../server/door/key';
+import { type OpenHouse, openHouse } from '../server/openHouse';
 import { readSettings } from '../server/settings';
 import { shippedRepertoire } from '../server/shippedRepertoire';
-import { backUpDay } from '../server/store/file/dailyBackups';
 import { lockFolder } from '../server/store/file/lockFolder';
-import { openDatabase } from '../server/store/file/open';
 
 /** Milliseconds. */
 const KEPT_ALIVE = 75_000;
@@ -23,45 +21,33 @@ function start(): void {
   if (startAt !== null) setClock(startAt);
   const { movements, forms } = shippedRepertoire();
   const unlock = lockFolder(dataFolder);
-  const { database } = openDatabase(dataFolder, (empty) => {
-    if (!process.argv.includes('--empty')) loadDemo(empty, movements, forms, today());
-  });
   const asked = process.argv.includes('--no-key') ? 'no-key' : process.argv.includes('--key') ? 'key' : null;
   const key = keyFor(dataFolder, asked);
   const built = join(root, 'dist', 'web');
-  const backUp = () => {
-    backUpDay(database, dataFolder, today()).catch((error: unknown) => {
-      console.error(`The backup of today could not be made: ${error instanceof Error ? error.message : error}`);
-    });
-  };
-  const devices = standIns(join(root, 'dist'), process.env);
-  const open = () =>
-    createApp({
-      database,
+  const house = openHouse(
+    dataFolder,
+    {
       movements,
       forms,
-      devices,
+      devices: standIns(join(root, 'dist'), process.env),
       // Built beside this file; where it is not, as in development, they are worked out when they are first asked for.
       traitsAhead: readTraits(join(import.meta.dirname, 'traits.json')),
       pocketFile: join(root, 'dist', 'pocket', 'index.html'),
       webFolder: existsSync(join(built, 'index.html')) ? built : null,
       key,
-      // What was read of the data is forgotten with the application that read it.
-      keeping: { dataFolder, onReplaced: openAnew },
-      onRecorded: backUp,
-    });
-  let app = open();
-  function openAnew(): void {
-    app = open();
-  }
+    },
+    (empty) => {
+      if (!process.argv.includes('--empty')) loadDemo(empty, movements, forms, today());
+    },
+  );
 
-  const fetch: typeof app.fetch = (...asked) => app.fetch(...asked);
+  const fetch: OpenHouse['app']['fetch'] = (...given) => house.app.fetch(...given);
   const server = serve({ fetch, hostname: '127.0.0.1', port }, ({ port: bound }) => {
     const entry = key ? `${ENTRY}?key=${key.once}` : '';
-    backUp();
+    void house.backUp();
     // What the lists show of each class is worked out in between, before anybody asks.
     const headers = { host: `127.0.0.1:${bound}`, ...(key && { authorization: `Bearer ${key.secret}` }) };
-    for (const path of ['/api/sessions', '/api/movements/traits']) void app.request(path, { headers });
+    for (const path of ['/api/sessions', '/api/movements/traits']) void house.app.request(path, { headers });
     console.log(`Vesperum is ready at http://127.0.0.1:${bound}${entry}`);
   });
   // A connection is kept for longer than a page or a script leaves it idle: one that is closed just as the next question is sent
@@ -77,9 +63,10 @@ function start(): void {
   });
   const stop = () => {
     server.close();
-    database.close();
-    unlock();
-    process.exit(0);
+    void house.close().then(() => {
+      unlock();
+      process.exit(0);
+    });
   };
   if (process.argv.includes('--until-input-ends')) process.stdin.resume().on('end', stop).on('error', stop);
   process.on('SIGINT', stop);

@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { setImmediate as soon } from 'node:timers/promises';
 import { serveStatic } from '@hono/node-server/serve-static';
 import type { OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
@@ -43,22 +42,10 @@ import { storeProblem } from './routes/reply/storeProblem';
 import { sessionRoutes } from './routes/sessions';
 import { unreadRoutes } from './routes/unread';
 import { wordingRoutes } from './routes/wording';
-import { asideStore } from './store/asides';
-import { courseStore } from './store/courses';
-import { groupStore } from './store/groups';
-import { hallStore } from './store/halls';
+import { allUnread, storesOf } from './store/all/stores';
 import { mentionsOf } from './store/mentions';
-import { movementStore } from './store/movements';
-import { passageStore } from './store/passages';
-import { peopleStore } from './store/people';
 import { reckonWith } from './store/reckonWith';
-import { feltStore } from './store/record/felt';
-import { logStore } from './store/record/logs';
-import { ownPracticeStore } from './store/record/ownPractice';
 import { recordClass } from './store/record/recordClass';
-import { sessionStore } from './store/sessions';
-import { readLeniently } from './store/unread';
-import { inOwnWords, wordingStore } from './store/wording';
 
 export interface House {
   readonly database: Database;
@@ -130,17 +117,9 @@ export function createApp({
   keeping = null,
   onRecorded = () => undefined,
 }: House): OpenAPIHono {
-  const wording = wordingStore(database);
-  const reader = readLeniently();
-  const movements = inOwnWords(movementStore(database, shipped, reader), wording);
+  const stores = storesOf(database, shipped);
+  const { reader, wording, movements, sessions, groups, logs, passages, courses, people, halls } = stores;
   const { find } = movements;
-  const sessions = sessionStore(database, reader);
-  const groups = groupStore(database, reader);
-  const logs = logStore(database, reader);
-  const passages = passageStore(database, reader);
-  const courses = courseStore(database, reader);
-  const people = peopleStore(database, reader);
-  const halls = hallStore(database, reader);
   const folder = keeping?.dataFolder ?? null;
 
   const app = router();
@@ -164,29 +143,23 @@ export function createApp({
   app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
   const record = recordClass({ database, logs, people, courses });
   app.route('/', carriedRoutes({ sessions, courses, logs, find, record, onRecorded }));
-  app.route('/', feltRoutes(feltStore(database, reader), logs, people));
+  app.route('/', feltRoutes(stores.felt, logs, people));
   app.route('/', offeredRoutes({ sessions, logs, groups, find }));
   app.route('/', logRoutes({ logs, sessions, find, record, onRecorded }));
   app.route('/', courseFileRoutes(database, courses, groups, movements, forms));
   app.route('/', courseRoutes(courses, groups, find, new Set(forms.map(({ id }) => id))));
-  app.route('/', asideRoutes(asideStore(database)));
+  app.route('/', asideRoutes(stores.asides));
   app.route('/', passageRoutes(passages));
-  app.route('/', ownPracticeRoutes(ownPracticeStore(database, reader)));
+  app.route('/', ownPracticeRoutes(stores.ownPractice));
   app.route('/', wordingRoutes(wording, movements));
   app.route('/', deviceRoutes(deviceHub(), devices));
   app.route('/', pocketRoutes(pocketFile));
   app.route('/', computeRoutes(find));
   app.route('/', weaveRoutes());
-  if (keeping) app.route('/', keepingRoutes(database, { ...keeping, hasKey: key !== null }));
+  if (keeping) app.route('/', keepingRoutes({ ...keeping, hasKey: key !== null }));
   app.route(
     '/',
-    unreadRoutes(reader, async () => {
-      for (const one of [groups, passages, courses, people, halls]) one.all();
-      groups.putAway();
-      // Others are answered between one and the next.
-      for (const { id } of sessions.revisions()) await soon(sessions.find(id));
-      for (const id of logs.ids()) await soon(logs.find(id));
-    }),
+    unreadRoutes(reader, () => allUnread(stores)),
   );
   app.doc31('/api/openapi.json', {
     openapi: '3.1.0',

@@ -3,10 +3,11 @@ import { join } from 'node:path';
 import SQLite from 'better-sqlite3';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { EPOCH_HEADER } from '../core/formats/api/epoch';
-import { BroughtBack, Keeping, TableDifference } from '../core/formats/api/keepingApi';
+import { AGREED, BroughtBack, Comparison, Keeping } from '../core/formats/api/keepingApi';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
-import { fingerprintOf } from './store/file/contents';
-import { backUpDay, backupFolder, daysKept } from './store/file/dailyBackups';
+import { backupFolder } from './store/keeping/backupFolder';
+import { fingerprintOf } from './store/keeping/contents';
+import { backUpDay, daysKept } from './store/keeping/dailyBackups';
 
 /** Keeping the data: backups by themselves, bringing one back, everything as one archive. */
 
@@ -58,6 +59,25 @@ describe('backups', () => {
     expect(kept.length).toBeLessThanOrEqual(7 + 4 + 12);
   });
 
+  test('two that are asked for at once, and one while a class is recorded, do not get in each other’s way', async () => {
+    await rename('Another name');
+    const asked = Array.from({ length: 4 }, () => house.ask('POST', '/api/backups'));
+    expect((await Promise.all(asked)).map(({ status }) => status)).toEqual([200, 200, 200, 200]);
+    const { backups, failure } = await keeping();
+    expect([backups.length, failure]).toEqual([1, null]);
+    expect(readdirSync(backupFolder(house.folder)).filter((name) => name.startsWith('.'))).toEqual([]);
+  });
+
+  test('one that failed is told with its reason until one succeeds', async () => {
+    // Where the folder should be there is a file.
+    writeFileSync(backupFolder(house.folder), 'in the way');
+    expect((await house.ask('POST', '/api/backups')).status).toBe(500);
+    rmSync(backupFolder(house.folder));
+    expect((await keeping()).failure?.why).toMatch(/EEXIST|ENOTDIR|backups/);
+    expect((await house.ask('POST', '/api/backups')).status).toBe(200);
+    expect((await keeping()).failure).toBeNull();
+  });
+
   test('bringing one back: what would change is said first, and a copy of what was there is kept', async () => {
     const before = await rename('First name');
     await backUpDay(house.database, house.folder, '2026-12-01');
@@ -65,11 +85,14 @@ describe('backups', () => {
     await rename('Second name');
     await house.ask('DELETE', '/api/sessions/evening-week-4');
     const path = '/api/backups/2026-12-01.sqlite';
-    const difference = TableDifference.array().parse(await (await house.ask('GET', `${path}/difference`)).json());
-    expect(difference).toEqual([
-      { table: 'groups', here: 0, there: 0, differ: 1 },
-      { table: 'sessions', here: 0, there: 0, differ: 1 },
-    ]);
+    const difference = Comparison.parse(await (await house.ask('GET', `${path}/difference`)).json());
+    expect(difference).toEqual({
+      tables: [
+        { table: 'groups', here: 0, there: 0, differ: 1 },
+        { table: 'sessions', here: 0, there: 0, differ: 1 },
+      ],
+      unread: [],
+    });
     const { kept } = BroughtBack.parse(await (await house.ask('POST', `${path}/restore`)).json());
     expect(fingerprintOf(house.database)).toBe(contents);
     expect(await namesOfGroups()).toContain('First name');
@@ -136,11 +159,7 @@ describe('everything as one archive', () => {
     try {
       other.database.exec('DELETE FROM class_log_items; DELETE FROM class_logs; DELETE FROM class_bases');
       const said = await other.send('/api/archive/difference', zip);
-      expect(
-        TableDifference.array()
-          .parse(await said.json())
-          .map(({ table }) => table),
-      ).toContain('class_logs');
+      expect(Comparison.parse(await said.json()).tables.map(({ table }) => table)).toContain('class_logs');
       expect((await other.send('/api/archive/restore', zip)).status).toBe(200);
       expect(fingerprintOf(other.database)).toBe(contents);
       // What was read before is forgotten: the changed movement is there at once.
@@ -188,6 +207,74 @@ describe('everything as one archive', () => {
     expect((await answer.json()).title).toMatch(/Nothing was changed/);
     expect(fingerprintOf(house.database)).toBe(contents);
     expect(readdirSync(house.folder).filter((name) => name.startsWith('incoming'))).toEqual([]);
+  });
+
+  /** An archive in which one row is otherwise. */
+  const spoiled = async (table: string, change: (rows: Record<string, unknown>[]) => void) => {
+    const files = unzipSync(await take());
+    const rows = JSON.parse(strFromU8(files[`tables/${table}.json`] as Uint8Array));
+    change(rows);
+    return zipSync({ ...files, [`tables/${table}.json`]: strToU8(JSON.stringify(rows)) });
+  };
+
+  test('a row this version cannot read is said first, comes along word for word once that is agreed to, and stops nothing', async () => {
+    const movement = await (await house.ask('GET', '/api/movements/cloud-hands')).json();
+    const was = movement.parts.cycle[0].call;
+    const calls = [{ part: 'cycle', phase: 0, was, call: 'As a cloud goes' }];
+    await house.ask('PUT', '/api/wording/cloud-hands', { movementId: 'cloud-hands', calls });
+    const long = 'slowly '.repeat(12);
+    const zip = await spoiled('wording', (rows) => {
+      Object.assign(rows[0] ?? {}, { call: long });
+    });
+    const { unread } = Comparison.parse(await (await house.send('/api/archive/difference', zip)).json());
+    expect(unread).toMatchObject([{ kind: 'own words', id: 'cloud-hands cycle 0', why: expect.stringMatching(/80/) }]);
+    const before = fingerprintOf(house.database);
+    const refused = await house.send('/api/archive/restore', zip);
+    expect(refused.status).toBe(422);
+    expect((await refused.json()).title).toMatch(/One row of it cannot be read.*Nothing was changed/);
+    expect(fingerprintOf(house.database)).toBe(before);
+    expect((await house.send(`/api/archive/restore?${AGREED}=1`, zip)).status).toBe(200);
+    house.reopen();
+    expect((await (await house.ask('GET', '/api/unread')).json())[0]).toMatchObject({ kind: 'own words' });
+    expect((await (await house.ask('GET', '/api/movements/cloud-hands')).json()).parts.cycle[0].call).toBe(was);
+    expect(house.database.prepare('SELECT call FROM wording').pluck().get()).toBe(long);
+  });
+
+  test('a row in every table that cannot be read is named, and everything else is there', async () => {
+    const documents = ['sessions', 'courses', 'people', 'halls', 'passages'];
+    for (const table of documents) {
+      const count = Number(house.database.prepare(`SELECT count(*) FROM "${table}"`).pluck().get());
+      if (count === 0) continue;
+      const zip = await spoiled(table, (rows) => {
+        const [row] = rows as { document: object }[];
+        if (row) row.document = { ...row.document, name: 5, title: 5, called: 5 };
+      });
+      const answer = await house.send('/api/archive/difference', zip);
+      const said = await answer.json();
+      // Where the table itself refuses it, that is said; else it is named.
+      expect(`${table} ${answer.status === 422 ? /does not fit/.test(said.title) : said.unread.length}`).toMatch(
+        /true|[1-9]/,
+      );
+    }
+  });
+
+  test.each([
+    ['brackets within brackets', () => strToU8('['.repeat(400_000))],
+    ['nothing but zeros', () => new Uint8Array(40_000_000)],
+  ])('a small file that holds %s is refused, and the house answers meanwhile', async (_, table) => {
+    const zip = zipSync({ ...unzipSync(await take()), 'tables/groups.json': table() }, { level: 1 });
+    expect(zip.length).toBeLessThan(5_000_000);
+    const contents = fingerprintOf(house.database);
+    let answered = 0;
+    const refused = house.send('/api/archive/restore', zip);
+    const asking = (async () => {
+      while ((await Promise.race([refused.then(() => 'over'), new Promise((soon) => setTimeout(soon, 20))])) !== 'over')
+        if ((await house.ask('GET', '/api/groups')).ok) answered += 1;
+    })();
+    expect((await refused).status).toBe(422);
+    await asking;
+    expect(answered).toBeGreaterThan(0);
+    expect(fingerprintOf(house.database)).toBe(contents);
   });
 
   test('only an archive is taken there, and only so large', async () => {

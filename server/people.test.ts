@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { GroupPeople, Mention } from '../core/formats/api/peopleApi';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
-import { backUpDay } from './store/file/dailyBackups';
+import { backUpDay } from './store/keeping/dailyBackups';
 
 /** Who comes to a group, who came to a class, and forgetting somebody. */
 

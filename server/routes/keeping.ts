@@ -1,34 +1,36 @@
 import { existsSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import type { Database } from 'better-sqlite3';
-import { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../core/formats/api/keepingApi';
+import { AGREED, BackupSummary, BroughtBack, Comparison, Keeping } from '../../core/formats/api/keepingApi';
 import { now, today } from '../clock/clock';
-import { layArchive, writeArchive } from '../store/file/archive';
-import { atOnce } from '../store/file/atOnce';
-import { withAttached } from '../store/file/attached';
-import { differenceTo, replaceAll } from '../store/file/contents';
-import { backUpDay, backupFolder, backupsIn } from '../store/file/dailyBackups';
-import { newEpoch } from '../store/file/epoch';
-import { layCopy, NoBackupError } from '../store/file/examineBackup';
 import { removeFile } from '../store/file/journals';
-import { keepFilePrivate, makePrivateFolder } from '../store/file/keepPrivate';
-import { NewerDatabaseError } from '../store/file/migrate';
+import { makePrivateFolder } from '../store/file/keepPrivate';
 import { databaseFile } from '../store/file/open';
+import { backupFolder } from '../store/keeping/backupFolder';
+import { backupsIn } from '../store/keeping/dailyBackups';
+import { NoBackupError } from '../store/keeping/examineBackup';
+import { incomingFile } from '../store/keeping/halfFiles';
+import { inTurn } from '../store/keeping/inTurn';
+import type { BackupKeeper } from '../threads/backupKeeper';
+import type { KeepingThread, Source, Staged } from '../threads/keepingInThread';
 import { Refusal } from './reply/problem';
 import { fails, json } from './reply/replies';
 import { router } from './reply/router';
 
-/** Where a house keeps its data, and what is to be done when all of it was replaced. */
+/** Where a house keeps its data, and how all of it is gone through or replaced. */
 export interface HouseKeeping {
   readonly dataFolder: string;
   readonly hasKey: boolean;
-  readonly onReplaced: () => void;
+  readonly thread: KeepingThread;
+  readonly backups: BackupKeeper;
+  /** Puts a database that is ready in the place of the one that is open, which is kept as a file of its own. */
+  readonly swapIn: (incoming: string, kept: string) => void;
 }
 
 const nameParam = { params: z.object({ name: z.string().regex(/^[\w-]{1,60}\.sqlite$/) }) };
 const missing = { 404: fails('There is no backup of that name') };
 const refused = { 422: fails('It cannot be brought back; nothing was changed') };
+const agreed = { query: z.object({ [AGREED]: z.coerce.number().int().min(0).default(0) }) };
 const zipBody = {
   body: { content: { 'application/zip': { schema: z.any() } }, required: true },
 } as const;
@@ -57,13 +59,13 @@ const compare = createRoute({
   path: '/api/backups/{name}/difference',
   summary: 'What would change if a backup were brought back',
   request: nameParam,
-  responses: { 200: json(z.array(TableDifference), 'The tables that differ'), ...missing, ...refused },
+  responses: { 200: json(Comparison, 'The tables that differ, and what cannot be read'), ...missing, ...refused },
 });
 const restore = createRoute({
   method: 'post',
   path: '/api/backups/{name}/restore',
   summary: 'Bring a backup back; a copy of what is there is kept',
-  request: nameParam,
+  request: { ...nameParam, ...agreed },
   responses: { 200: json(BroughtBack, 'It is back'), ...missing, ...refused },
 });
 const archive = createRoute({
@@ -77,13 +79,13 @@ const compareArchive = createRoute({
   path: '/api/archive/difference',
   summary: 'What would change if an archive were brought back',
   request: zipBody,
-  responses: { 200: json(z.array(TableDifference), 'The tables that differ'), ...refused },
+  responses: { 200: json(Comparison, 'The tables that differ, and what cannot be read'), ...refused },
 });
 const restoreArchive = createRoute({
   method: 'post',
   path: '/api/archive/restore',
   summary: 'Bring everything back from an archive; a copy of what is there is kept',
-  request: zipBody,
+  request: { ...zipBody, ...agreed },
   responses: { 200: json(BroughtBack, 'It is back'), ...refused },
 });
 
@@ -92,77 +94,76 @@ async function orRefuse<Answer>(act: () => Answer | Promise<Answer>): Promise<An
   try {
     return await act();
   } catch (error) {
-    if (error instanceof NoBackupError || error instanceof NewerDatabaseError) throw new Refusal(422, error.message);
+    if (error instanceof NoBackupError) throw new Refusal(422, error.message);
     throw error;
   }
 }
 
-export function keepingRoutes(database: Database, { dataFolder, hasKey, onReplaced }: HouseKeeping): OpenAPIHono {
-  const stamp = () => now().format('YYYYMMDD-HHmmss-SSS');
+export function keepingRoutes({ dataFolder, hasKey, thread, backups, swapIn }: HouseKeeping): OpenAPIHono {
   const fileOf = (name: string): string => {
     const file = join(backupFolder(dataFolder), name);
     if (!existsSync(file)) throw new Refusal(404, 'There is no backup of that name.');
     return file;
   };
   /** Lays what is to come beside what is there, does something with it, and takes it away again. */
-  const beside = async <Answer>(lay: (copy: string) => void | Promise<void>, act: (copy: string) => Answer) => {
-    const copy = join(dataFolder, `incoming-${stamp()}.sqlite`);
-    return orRefuse(async () => {
-      try {
-        await lay(copy);
-        return await act(copy);
-      } finally {
-        removeFile(copy);
-      }
+  const beside = <Answer>(source: Source, act: (copy: string, staged: Staged) => Answer | Promise<Answer>) =>
+    inTurn(dataFolder, () =>
+      orRefuse(async () => {
+        const copy = incomingFile(dataFolder);
+        try {
+          return await act(copy, await thread.work('stage', dataFolder, { source, copy }));
+        } finally {
+          removeFile(copy);
+        }
+      }),
+    );
+  const compared = (source: Source): Promise<Comparison> => beside(source, (_, staged) => staged);
+  const broughtBack = (source: Source, seen: number): Promise<BroughtBack> =>
+    beside(source, (copy, { unread }) => {
+      if (unread.length > seen)
+        throw new Refusal(
+          422,
+          `${unread.length === 1 ? 'One row of it' : `${unread.length} rows of it`} cannot be read by this version. Look at what they are, and agree to bring the rest back. Nothing was changed.`,
+        );
+      const kept = `before-restore-${now().format('YYYYMMDD-HHmmss-SSS')}.sqlite`;
+      makePrivateFolder(backupFolder(dataFolder));
+      swapIn(copy, join(backupFolder(dataFolder), kept));
+      return { kept };
     });
-  };
-  const difference = (copy: string) => withAttached(database, copy, (of) => differenceTo(database, of));
-  const bringBack = async (copy: string): Promise<{ kept: string }> => {
-    const kept = `before-restore-${stamp()}.sqlite`;
-    makePrivateFolder(backupFolder(dataFolder));
-    const file = join(backupFolder(dataFolder), kept);
-    keepFilePrivate(file);
-    await database.backup(file);
-    withAttached(database, copy, (of) => atOnce(database, () => replaceAll(database, of))());
-    newEpoch(dataFolder);
-    onReplaced();
-    return { kept };
-  };
-  const zipOf = async (request: { arrayBuffer(): Promise<ArrayBuffer> }) => new Uint8Array(await request.arrayBuffer());
+  const archiveIn = async (request: { arrayBuffer(): Promise<ArrayBuffer> }): Promise<Source> => ({
+    archive: new Uint8Array(await request.arrayBuffer()),
+  });
 
   return router()
     .openapi(about, (context) => {
       const { size } = statSync(databaseFile(dataFolder));
-      return context.json({ folder: dataFolder, bytes: size, hasKey, backups: backupsIn(dataFolder) }, 200);
+      const failure = backups.failure();
+      return context.json({ folder: dataFolder, bytes: size, hasKey, backups: backupsIn(dataFolder), failure }, 200);
     })
     .openapi(make, async (context) => {
-      const name = await backUpDay(database, dataFolder, today());
+      const name = await backups.make();
       return context.json({ made: backupsIn(dataFolder).find((one) => one.name === name) ?? null }, 200);
     })
     .openapi(drop, (context) => {
       removeFile(fileOf(context.req.valid('param').name));
       return context.body(null, 204);
     })
-    .openapi(compare, async (context) => {
-      const file = fileOf(context.req.valid('param').name);
-      return context.json(await beside((copy) => layCopy(file, copy), difference), 200);
-    })
+    .openapi(compare, async (context) =>
+      context.json(await compared({ backup: fileOf(context.req.valid('param').name) }), 200),
+    )
     .openapi(restore, async (context) => {
-      const file = fileOf(context.req.valid('param').name);
-      return context.json(await beside((copy) => layCopy(file, copy), bringBack), 200);
+      const backup = fileOf(context.req.valid('param').name);
+      return context.json(await broughtBack({ backup }, context.req.valid('query')[AGREED]), 200);
     })
-    .openapi(archive, (context) =>
-      context.body(new Uint8Array(writeArchive(database)).buffer, 200, {
+    .openapi(archive, async (context) => {
+      const zip = await thread.work('archive', dataFolder, {});
+      return context.body(new Uint8Array(zip).buffer, 200, {
         'Content-Type': 'application/zip',
         'Content-Disposition': `attachment; filename="vesperum-${today()}.zip"`,
-      }),
-    )
-    .openapi(compareArchive, async (context) => {
-      const zip = await zipOf(context.req);
-      return context.json(await beside((copy) => layArchive(zip, copy), difference), 200);
+      });
     })
-    .openapi(restoreArchive, async (context) => {
-      const zip = await zipOf(context.req);
-      return context.json(await beside((copy) => layArchive(zip, copy), bringBack), 200);
-    });
+    .openapi(compareArchive, async (context) => context.json(await compared(await archiveIn(context.req)), 200))
+    .openapi(restoreArchive, async (context) =>
+      context.json(await broughtBack(await archiveIn(context.req), context.req.valid('query')[AGREED]), 200),
+    );
 }

@@ -12,8 +12,8 @@ const list = createRoute({
 });
 
 /** @param readAll reads everything there is; what is written later is read as it is written, so once is enough */
-export function unreadRoutes(reader: LenientReader, readAll: () => Promise<void>): OpenAPIHono {
-  let looked: Promise<void> | null = null;
+export function unreadRoutes(reader: LenientReader, readAll: () => Promise<unknown>): OpenAPIHono {
+  let looked: Promise<unknown> | null = null;
   return router().openapi(list, async (context) => {
     looked ??= readAll();
     await looked;

@@ -2,8 +2,9 @@ import { join } from 'node:path';
 import SQLite, { type Database } from 'better-sqlite3';
 import { z } from 'zod';
 import type { Mention } from '../../core/formats/api/peopleApi';
-import { type Row, rowsOf, tablesOf } from './file/contents';
-import { backupFolder, backupsIn } from './file/dailyBackups';
+import { backupFolder } from './keeping/backupFolder';
+import { type Row, rowsOf, tablesOf } from './keeping/contents';
+import { backupsIn } from './keeping/dailyBackups';
 
 /** What the rows of a table are, where somebody may have written a name in words. */
 const WHERE: Readonly<Record<string, Mention['where']>> = {

@@ -6,6 +6,7 @@ import { baseId } from '../../core/movement/schema/version';
 import { rememberFor } from '../../core/remember/rememberFor';
 import { atOnce } from './file/atOnce';
 import type { MovementStore } from './movements';
+import { type LenientReader, readLeniently } from './unread';
 
 export interface WordingStore {
   all(): readonly Wording[];
@@ -15,9 +16,15 @@ export interface WordingStore {
   worded(movement: Movement): Movement;
 }
 
-const Row = OwnCall.extend({ movement_id: z.string() });
+const Row = z.object({
+  movement_id: z.string(),
+  part: z.string(),
+  phase: z.number(),
+  was: z.string(),
+  call: z.string(),
+});
 
-export function wordingStore(database: Database): WordingStore {
+export function wordingStore(database: Database, reader: LenientReader = readLeniently()): WordingStore {
   const every = database.prepare(
     'SELECT movement_id, part, phase, was, call FROM wording ORDER BY movement_id, part, phase',
   );
@@ -29,8 +36,10 @@ export function wordingStore(database: Database): WordingStore {
   const readAll = (): ReadonlyMap<string, Wording> => {
     const byMovement = new Map<string, Wording>();
     for (const row of every.all()) {
-      const { movement_id: movementId, ...call } = Row.parse(row);
-      byMovement.set(movementId, { movementId, calls: [...(byMovement.get(movementId)?.calls ?? []), call] });
+      const { movement_id: movementId, ...written } = Row.parse(row);
+      const id = `${movementId} ${written.part} ${written.phase}`;
+      const call = reader.read('own words', id, JSON.stringify(written), (json) => OwnCall.parse(json));
+      if (call) byMovement.set(movementId, { movementId, calls: [...(byMovement.get(movementId)?.calls ?? []), call] });
     }
     return byMovement;
   };

@@ -2,6 +2,7 @@ import { parentPort } from 'node:worker_threads';
 import { forecastFor } from '../../core/session/report/forecast';
 import { slotVerdict } from '../../core/session/report/slotVerdict';
 import { timelineOf } from '../../core/session/schedule/timeline';
+import type { Answered, Asked } from './askThread';
 import type { LaidOut, LayOutOrder } from './layOutInThread';
 
 /** A thread of its own that lays classes out in time, one after another, and gives each back as the text of the reply. */
@@ -15,6 +16,6 @@ function layOut({ session, movements }: LayOutOrder): LaidOut {
   return { ok: true, text: JSON.stringify({ timeline: answer.timeline, verdict }) };
 }
 
-parentPort?.on('message', ({ number, order }: { number: number; order: LayOutOrder }) =>
-  parentPort?.postMessage({ number, laidOut: layOut(order) }),
+parentPort?.on('message', ({ number, order }: Asked<LayOutOrder>) =>
+  parentPort?.postMessage({ number, answer: layOut(order) } satisfies Answered<LaidOut>),
 );

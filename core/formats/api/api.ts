@@ -150,7 +150,19 @@ export type Conflict = z.infer<typeof Conflict>;
 
 /** What of the store this version cannot read: it is left out of everything, and kept as it is. */
 export const Unread = z.object({
-  kind: z.enum(['class', 'course', 'group', 'movement', 'passage', 'record', 'person', 'hall', 'practice']),
+  kind: z.enum([
+    'class',
+    'course',
+    'group',
+    'movement',
+    'passage',
+    'record',
+    'person',
+    'hall',
+    'practice',
+    'own words',
+    'point left as it is',
+  ]),
   id: z.string(),
   /** The row as it stands in the store. */
   text: z.string(),

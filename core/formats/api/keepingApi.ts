@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Unread } from './api';
 
 /** What travels about keeping the data: where it is, its backups, what bringing one back would change. */
 
@@ -13,6 +14,8 @@ export const Keeping = z.object({
   /** Whether a key is wanted to come in. */
   hasKey: z.boolean(),
   backups: z.array(BackupSummary),
+  /** Why the last backup could not be made, and when that was; null where it could. */
+  failure: z.object({ at: z.iso.datetime(), why: z.string() }).nullable(),
 });
 export type Keeping = z.infer<typeof Keeping>;
 
@@ -24,6 +27,18 @@ export const TableDifference = z.object({
   differ: z.number().int(),
 });
 export type TableDifference = z.infer<typeof TableDifference>;
+
+/** What would change if other data took the place of what is here. */
+export const Comparison = z.object({
+  /** The tables that differ. */
+  tables: z.array(TableDifference),
+  /** What of it this version cannot read: it is kept word for word, and shows nowhere. */
+  unread: z.array(Unread),
+});
+export type Comparison = z.infer<typeof Comparison>;
+
+/** How many rows that cannot be read were seen and agreed to, in the address. */
+export const AGREED = 'unread';
 
 /** What was done: the name of the copy of what was there before. */
 export const BroughtBack = z.object({ kept: z.string() });

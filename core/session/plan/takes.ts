@@ -13,4 +13,4 @@ export type Takes = z.infer<typeof Takes>;
 
 /** How many times as long a part takes as is usual. */
 export const timesOf = (takes: Takes | undefined, part: string): number =>
-  RECKONED.some((one) => one === part) ? (takes?.[part as Reckoned] ?? 1) : 1;
+  takes !== undefined && RECKONED.some((one) => one === part) ? (takes[part as Reckoned] ?? 1) : 1;

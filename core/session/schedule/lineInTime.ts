@@ -75,6 +75,8 @@ export class LineInTime {
   /** Its own pace, or its section's. */
   readonly pace: Pace;
   readonly #done: Movement;
+  /** As it is done in each round it has come to: asked for with every phase. */
+  readonly #inRound: Movement[] = [];
 
   constructor(
     readonly start: LineStart,
@@ -107,7 +109,8 @@ export class LineInTime {
 
   /** The movement as it is done in one of its rounds, from 1. */
   movementIn(round: number): Movement {
-    return cappedMovement(loweredMovement(this.#done, this.#lowerIn(round)), this.start.deepest);
+    this.#inRound[round] ??= cappedMovement(loweredMovement(this.#done, this.#lowerIn(round)), this.start.deepest);
+    return this.#inRound[round];
   }
 
   /** The sides one repetition goes through, in order; null where the movement has none. */
@@ -194,9 +197,13 @@ export class LineInTime {
     const phases = this.phasesOf(name, place);
     const whose = this.#at(place);
     const { manner, ownBreath } = this.item;
-    phases.forEach((phase, index) => {
+    const isSaidAsDone = name === 'cycle' && this.#isSaidAsDone(place);
+    // Counted by hand: a class has a thousand of these, and it is laid out anew with every key.
+    let index = -1;
+    for (const phase of phases) {
+      index += 1;
       const moving = this.secondsOf(phase);
-      const speaking = this.#isSaidAsDone(place) && name === 'cycle' ? speechSeconds(phase.call) : 0;
+      const speaking = isSaidAsDone ? speechSeconds(phase.call) : 0;
       const breath = ownBreath && isLed(phase.breath) ? 'natural' : phase.breath;
       clock.segment(Math.max(moving, speaking), whose, {
         kind: settles ? 'settle' : kind,
@@ -207,10 +214,10 @@ export class LineInTime {
         breaths: speaking > moving ? null : phaseBreaths(phase, ratio),
         call:
           name === 'cycle'
-            ? callFor({ ...phase, breath }, index, place.repetition ?? 1, this.waits ? null : place.of, manner)
+            ? callFor(breath === phase.breath ? phase : { ...phase, breath }, index, place.repetition ?? 1, this.waits ? null : place.of, manner)
             : phase.call,
       });
-    });
+    }
   }
 
   /** Whether a phase waits for its call: the first repetition of a movement that is said as it is done. */

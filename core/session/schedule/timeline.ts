@@ -91,9 +91,21 @@ function scheduleOccurrence(
       const movement = find(line.movementId);
       const pace = plan.sections[section]?.pace;
       if (!movement || !pace) return { arrival, bridge: null, waits: null };
-      const deepest = deepestFor(plan.sections, line.id);
-      const lead = { clock, section, pace, ratio: plan.breath, schools: plan.schools, deepest, arrival };
-      return scheduleMovement({ ...lead, before, round, lower, settles: false, isOtherSide }, line, movement);
+      const start = {
+        clock,
+        section,
+        pace,
+        ratio: plan.breath,
+        schools: plan.schools,
+        deepest: deepestFor(plan.sections, line.id),
+        arrival,
+        before,
+        round,
+        lower,
+        settles: false,
+        isOtherSide,
+      };
+      return scheduleMovement(start, line, movement);
     },
     rest: pause,
     talk: (line) => ({ ...pause(line), waits: line.endsByItself ? null : talkWaits(line.seconds) }),

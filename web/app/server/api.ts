@@ -25,7 +25,13 @@ import type {
   WeaveReply,
   WeaveRequest,
 } from '../../../core/formats/api/courseApi';
-import type { BackupSummary, BroughtBack, Keeping, TableDifference } from '../../../core/formats/api/keepingApi';
+import {
+  AGREED,
+  type BackupSummary,
+  type BroughtBack,
+  type Comparison,
+  type Keeping,
+} from '../../../core/formats/api/keepingApi';
 import type { GroupPeople, Mention, WhoCame } from '../../../core/formats/api/peopleApi';
 import type { TaughtClass } from '../../../core/formats/api/taughtClass';
 import type { Group, GroupAsked } from '../../../core/group/group';
@@ -271,12 +277,13 @@ export const api = createApi({
       query: () => ({ url: 'backups', method: 'POST' }),
       invalidatesTags: ['backups'],
     }),
-    backupDifference: build.query<TableDifference[], string>({
+    backupDifference: build.query<Comparison, string>({
       query: (name) => `backups/${name}/difference`,
       keepUnusedDataFor: 0,
     }),
-    restoreBackup: build.mutation<BroughtBack, string>({
-      query: (name) => ({ url: `backups/${name}/restore`, method: 'POST' }),
+    /** @param agreed so many rows that cannot be read were seen, and may come along */
+    restoreBackup: build.mutation<BroughtBack, { readonly name: string; readonly agreed: number }>({
+      query: ({ name, agreed }) => ({ url: `backups/${name}/restore?${AGREED}=${agreed}`, method: 'POST' }),
       transformResponse: withAdoptedEpoch<BroughtBack>,
       invalidatesTags: [...TAGS],
     }),

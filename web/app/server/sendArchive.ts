@@ -1,4 +1,4 @@
-import { ARCHIVE_PATH, ARCHIVE_TYPE, BroughtBack, TableDifference } from '../../../core/formats/api/keepingApi';
+import { AGREED, ARCHIVE_PATH, ARCHIVE_TYPE, BroughtBack, Comparison } from '../../../core/formats/api/keepingApi';
 import { adoptEpoch } from './epoch';
 import { whyRefused } from './problemIn';
 
@@ -16,8 +16,9 @@ async function send(address: string, file: File): Promise<unknown> {
 }
 
 /** What would change if an archive were brought back. */
-export const compareArchive = async (file: File): Promise<TableDifference[]> =>
-  TableDifference.array().parse(await send('difference', file));
+export const compareArchive = async (file: File): Promise<Comparison> =>
+  Comparison.parse(await send('difference', file));
 
-export const restoreArchive = async (file: File): Promise<BroughtBack> =>
-  BroughtBack.parse(await send('restore', file));
+/** @param agreed so many rows that cannot be read were seen, and may come along */
+export const restoreArchive = async (file: File, agreed: number): Promise<BroughtBack> =>
+  BroughtBack.parse(await send(`restore?${AGREED}=${agreed}`, file));

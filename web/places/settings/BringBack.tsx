@@ -1,13 +1,15 @@
 import { Alert, Button, Modal } from 'antd';
 import { useEffect, useState } from 'react';
-import type { BroughtBack, TableDifference } from '../../../core/formats/api/keepingApi';
+import type { BroughtBack, Comparison } from '../../../core/formats/api/keepingApi';
+import { UnreadList } from '../../class/UnreadList';
 import { differenceWords } from './differenceWords';
 
 /** Something that can be brought back: what would change, and how it is done. */
 export interface Source {
   readonly title: string;
-  compare(): Promise<readonly TableDifference[]>;
-  restore(): Promise<BroughtBack>;
+  compare(): Promise<Comparison>;
+  /** @param agreed so many rows that cannot be read were seen, and may come along */
+  restore(agreed: number): Promise<BroughtBack>;
 }
 
 interface Props {
@@ -19,7 +21,7 @@ const wordsOf = (error: unknown): string => (error instanceof Error ? error.mess
 
 /** Says what would change before anything does; what is there is kept as a copy. */
 export function BringBack({ source, onClose }: Props) {
-  const [differences, setDifferences] = useState<readonly TableDifference[] | null>(null);
+  const [comparison, setComparison] = useState<Comparison | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
 
@@ -27,17 +29,19 @@ export function BringBack({ source, onClose }: Props) {
     let isGone = false;
     source
       .compare()
-      .then((found) => !isGone && setDifferences(found))
+      .then((found) => !isGone && setComparison(found))
       .catch((error: unknown) => !isGone && setFailure(wordsOf(error)));
     return () => {
       isGone = true;
     };
   }, [source]);
 
+  const { tables, unread } = comparison ?? { tables: [], unread: [] };
+  const changes = differenceWords(tables);
   const restore = async () => {
     setBusy(true);
     try {
-      await source.restore();
+      await source.restore(unread.length);
       // Everything that is on the screen or kept in the tab is of before.
       window.location.assign('/settings?back=1');
     } catch (error) {
@@ -45,7 +49,7 @@ export function BringBack({ source, onClose }: Props) {
       setBusy(false);
     }
   };
-  const changes = differences ? differenceWords(differences) : [];
+
   return (
     <Modal
       open
@@ -57,14 +61,14 @@ export function BringBack({ source, onClose }: Props) {
         </Button>,
         changes.length > 0 && failure === null && (
           <Button key="back" danger loading={isBusy} onClick={() => void restore()}>
-            Bring it back
+            {unread.length > 0 ? 'Bring the rest back' : 'Bring it back'}
           </Button>
         ),
       ]}
     >
       {failure !== null && <Alert type="error" showIcon role="alert" title={failure} />}
-      {failure === null && differences === null && <p role="status">Reading it through …</p>}
-      {failure === null && differences !== null && changes.length === 0 && <p>It holds the same as is here now.</p>}
+      {failure === null && comparison === null && <p role="status">Reading it through …</p>}
+      {failure === null && comparison !== null && changes.length === 0 && <p>It holds the same as is here now.</p>}
       {failure === null && changes.length > 0 && (
         <>
           <p>What would change:</p>
@@ -73,6 +77,19 @@ export function BringBack({ source, onClose }: Props) {
               <li key={sentence}>{sentence}</li>
             ))}
           </ul>
+          {unread.length > 0 && (
+            <Alert
+              type="warning"
+              showIcon
+              title={`${unread.length === 1 ? 'One thing in it' : `${unread.length} things in it`} can’t be read by this version.`}
+              description={
+                <>
+                  <p>If you bring it back they come along word for word, but show nowhere. Everything else works.</p>
+                  <UnreadList unread={unread} />
+                </>
+              }
+            />
+          )}
           <p>A copy of everything as it is now is kept among the backups first.</p>
         </>
       )}

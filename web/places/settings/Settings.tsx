@@ -2,7 +2,7 @@ import { Alert, App, Button } from 'antd';
 import dayjs from 'dayjs';
 import { useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { BackupSummary, TableDifference } from '../../../core/formats/api/keepingApi';
+import type { BackupSummary } from '../../../core/formats/api/keepingApi';
 import { api } from '../../app/server/api';
 import { whyRefused } from '../../app/server/problemIn';
 import { compareArchive, restoreArchive } from '../../app/server/sendArchive';
@@ -46,13 +46,13 @@ export function Settings() {
   };
   const fromBackup = (backup: BackupSummary): Source => ({
     title: `Bring back: ${titleOf(backup)}`,
-    compare: (): Promise<readonly TableDifference[]> => orInWords(compare(backup.name).unwrap()),
-    restore: () => orInWords(restore(backup.name).unwrap()),
+    compare: () => orInWords(compare(backup.name).unwrap()),
+    restore: (agreed) => orInWords(restore({ name: backup.name, agreed }).unwrap()),
   });
   const fromArchive = (file: File): Source => ({
     title: `Bring back: ${file.name}`,
     compare: () => compareArchive(file),
-    restore: () => restoreArchive(file),
+    restore: (agreed) => restoreArchive(file, agreed),
   });
   const makeNow = async () => {
     try {

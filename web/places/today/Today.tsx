@@ -16,6 +16,7 @@ import { useComing } from '../../class/people/useComing';
 import { SlotBar } from '../../class/SlotBar';
 import { useTimeline } from '../../class/useTimeline';
 import { CourseOfClass } from '../../course/ClassContents';
+import { BackupNote } from './BackupNote';
 import { Contents } from './Contents';
 import { InHand } from './InHand';
 import { LeftOpenNote } from './LeftOpenNote';
@@ -48,6 +49,7 @@ export function Today() {
     <div className="place today">
       <h1 className="unseen">Today</h1>
       <UnreadNote />
+      <BackupNote />
       <InHand />
       {next ? (
         <RepertoireGate>

@@ -1,16 +1,11 @@
-import { Alert, Button } from 'antd';
-import { download } from '../../app/machine/download';
+import { Alert } from 'antd';
 import { api } from '../../app/server/api';
+import { UnreadList } from '../../class/UnreadList';
 
 /** What of the store this version cannot read: named, left out of everything, and its text to be saved. Nothing where all is well. */
 export function UnreadNote() {
   const { data = [] } = api.useUnreadQuery();
   if (data.length === 0) return null;
-  const save = () =>
-    download(
-      new Blob([JSON.stringify(data, null, 2)], { type: 'application/json' }),
-      `vesperum-not-read-${data.length}.json`,
-    );
   return (
     <Alert
       className="unread-note"
@@ -24,14 +19,7 @@ export function UnreadNote() {
       description={
         <>
           <p>They are left out of everything, and stand in the store as they stood. Everything else works.</p>
-          <ul>
-            {data.map(({ kind, id, why }) => (
-              <li key={`${kind} ${id}`}>
-                The {kind} “{id}”: {why}
-              </li>
-            ))}
-          </ul>
-          <Button onClick={save}>Save their text</Button>
+          <UnreadList unread={data} />
         </>
       }
     />

@@ -175,7 +175,7 @@ export const missesPin = ({ pins = [], known }: WeaveThread, path: readonly Prac
       !path.some((one, place) => one.class === pin.class && honours(pin, path[place - 1]?.layers ?? known, one.layers)),
   );
 
-export const gapsOf = ({ gaps = GAPS as number[] }: WeaveThread): readonly number[] => gaps;
+export const gapsOf = ({ gaps }: WeaveThread): readonly number[] => gaps ?? GAPS;
 
 /** How much is new where a thread goes from some layers to more. */
 export function freshOf({ weight, kind }: WeaveThread, before: number, layers: number): number {

@@ -39,7 +39,7 @@ export function introPatterns(
     let ends = Number.POSITIVE_INFINITY;
     for (let place = 0; place < queue.length; place += 1) {
       const knot = numberAt(queue, place);
-      const paid = open.get(knot) as number;
+      const paid = open.get(knot) ?? Number.POSITIVE_INFINITY;
       ends = Math.min(ends, paid + floatAt(endCost, knot));
       for (let arc = intAt(firstArc, knot); arc < intAt(firstArc, knot + 1); arc += 1) {
         const [step, to] = [intAt(arcStep, arc), intAt(arcTo, arc)];

@@ -42,13 +42,17 @@ export function setUpLoom(instance: WeaveInstance, graphOf: GraphOf = threadGrap
   const placeOf = new Map(threads.map(({ id }, place) => [id, place]));
   const links = threads.flatMap(({ after, known }, me) =>
     after.flatMap(({ thread, layers, mine }): Link[] => {
-      const other = placeOf.get(thread) as number;
+      const other = placeOf.get(thread);
+      if (other === undefined) return [];
       const isOpen = known < mine && (threads[other]?.known ?? 0) < layers;
       return isOpen ? [{ me, mine, other, layers }] : [];
     }),
   );
   const covers = threads.flatMap(({ covers: covered = {} }, form) =>
-    Object.entries(covered).map(([id, layers]): Cover => ({ form, thread: placeOf.get(id) as number, layers })),
+    Object.entries(covered).flatMap(([id, layers]): Cover[] => {
+      const thread = placeOf.get(id);
+      return thread === undefined ? [] : [{ form, thread, layers }];
+    }),
   );
   return {
     instance,

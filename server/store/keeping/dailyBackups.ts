@@ -2,17 +2,18 @@ import { existsSync, readdirSync, renameSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import SQLite, { type Database } from 'better-sqlite3';
 import dayjs from 'dayjs';
+import { removeFile } from '../file/journals';
+import { keepFilePrivate, makePrivateFolder } from '../file/keepPrivate';
+import { backupFolder } from './backupFolder';
 import { fingerprintOf } from './contents';
 import { layCopy } from './examineBackup';
-import { removeFile } from './journals';
-import { keepFilePrivate, makePrivateFolder } from './keepPrivate';
+import { halfBackup } from './halfFiles';
 
 /** Kept: each of so many days, the last of so many weeks, the last of so many months. */
 const DAYS = 7;
 const WEEKS = 4;
 const MONTHS = 12;
 
-export const backupFolder = (dataFolder: string): string => join(dataFolder, 'backups');
 const DAILY = /^\d{4}-\d{2}-\d{2}\.sqlite$/;
 const dayOf = (name: string): string => name.slice(0, 10);
 
@@ -85,8 +86,7 @@ export async function backUpDay(database: Database, dataFolder: string, today: s
   makePrivateFolder(folder);
   const [newest] = backupsIn(dataFolder).filter(({ name }) => DAILY.test(name));
   if (newest && fingerprintOfFile(join(folder, newest.name)) === fingerprintOf(database)) return null;
-  const [raw, checked] = [join(folder, '.raw.sqlite'), join(folder, '.checked.sqlite')];
-  for (const file of [raw, checked]) removeFile(file);
+  const [raw, checked] = [halfBackup(dataFolder, 'raw'), halfBackup(dataFolder, 'checked')];
   try {
     keepFilePrivate(raw);
     await database.backup(raw);

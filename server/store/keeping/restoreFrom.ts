@@ -1,10 +1,8 @@
-import { renameSync } from 'node:fs';
 import { join } from 'node:path';
-import { newEpoch } from './epoch';
+import { lockFolder } from '../file/lockFolder';
 import { layCopy } from './examineBackup';
-import { moveAside } from './journals';
-import { lockFolder } from './lockFolder';
-import { databaseFile } from './open';
+import { incomingFile } from './halfFiles';
+import { recoverSwap, swapFiles } from './swapFiles';
 
 /**
  * Puts a backup in the place of a folder's data, also where that is damaged. What was there is put aside first, as it is.
@@ -15,14 +13,11 @@ import { databaseFile } from './open';
 export async function restoreFrom(dataFolder: string, file: string, stamp: string): Promise<string | null> {
   const unlock = lockFolder(dataFolder);
   try {
-    const target = databaseFile(dataFolder);
-    const incoming = join(dataFolder, `incoming-${stamp}.sqlite`);
+    recoverSwap(dataFolder);
+    const incoming = incomingFile(dataFolder);
     await layCopy(file, incoming);
     const kept = join(dataFolder, `before-restore-${stamp}.sqlite`);
-    const wasThere = moveAside(target, kept);
-    renameSync(incoming, target);
-    newEpoch(dataFolder);
-    return wasThere ? kept : null;
+    return swapFiles(dataFolder, incoming, kept) ? kept : null;
   } finally {
     unlock();
   }

@@ -1,9 +1,9 @@
 import { existsSync } from 'node:fs';
 import SQLite, { type Database } from 'better-sqlite3';
+import { removeFile } from '../file/journals';
+import { keepFilePrivate } from '../file/keepPrivate';
+import { migrate, NewerDatabaseError } from '../file/migrate';
 import { fingerprintOf, tablesOf } from './contents';
-import { removeFile } from './journals';
-import { keepFilePrivate } from './keepPrivate';
-import { migrate, NewerDatabaseError } from './migrate';
 
 /** A file that cannot be brought back; the message says why. Nothing was changed. */
 export class NoBackupError extends Error {}

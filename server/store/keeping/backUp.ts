@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import SQLite from 'better-sqlite3';
-import { keepFilePrivate } from './keepPrivate';
-import { databaseFile } from './open';
+import { keepFilePrivate } from '../file/keepPrivate';
+import { databaseFile } from '../file/open';
 
 /** Copies the data of a folder into one file, also while Vesperum runs. */
 export async function backUp(dataFolder: string, file: string): Promise<void> {

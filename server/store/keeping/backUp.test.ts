@@ -2,9 +2,9 @@ import { cpSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, stat
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import SQLite from 'better-sqlite3';
+import { lockFolder } from '../file/lockFolder';
+import { databaseFile, openDatabase } from '../file/open';
 import { backUp } from './backUp';
-import { lockFolder } from './lockFolder';
-import { databaseFile, openDatabase } from './open';
 import { restoreFrom } from './restoreFrom';
 
 let folder: string;

@@ -60,20 +60,6 @@ export function fingerprintOf(database: Database): string {
   return hash.digest('hex');
 }
 
-/** Puts the rows of an attached file in the place of all there are, wholly or not at all. It must be shaped like this one. */
-export function replaceAll(database: Database, of: string): void {
-  // References are looked at when all is in its place.
-  database.pragma('defer_foreign_keys = ON');
-  const tables = tablesOf(database);
-  // All go first: a row that goes takes those with it that belong to it.
-  for (const { name } of tables) database.prepare(`DELETE FROM main."${name}"`).run();
-  for (const { name, columns } of tables) {
-    database
-      .prepare(`INSERT INTO main."${name}" (${quoted(columns)}) SELECT ${quoted(columns)} FROM ${of}."${name}"`)
-      .run();
-  }
-}
-
 /** How the rows of a table differ between what is here and another file. */
 export interface TableDifference {
   readonly table: string;

@@ -3,12 +3,13 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { FORMULAE } from '../../../core/formats/formulaGuard';
-import { atOnce } from './atOnce';
+import { atOnce } from '../file/atOnce';
+import { removeFile } from '../file/journals';
+import { keepFilePrivate } from '../file/keepPrivate';
+import { migrate, NewerDatabaseError, newestMigration } from '../file/migrate';
 import { insertInto, type Row, rowsOf, type Table, tablesOf } from './contents';
 import { NoBackupError } from './examineBackup';
-import { removeFile } from './journals';
-import { keepFilePrivate } from './keepPrivate';
-import { migrate, NewerDatabaseError, newestMigration } from './migrate';
+import { isDeeperThan } from './tooDeep';
 
 /**
  * Everything in one open file: a zip with a JSON file for each table, every row as it is kept, and CSV for a spreadsheet. Read again
@@ -24,8 +25,12 @@ const Manifest = z.object({
 });
 const Rows = z.array(z.record(z.string(), z.unknown())).max(1_000_000);
 
-/** So much is unpacked at most: a small file can hold a very large one. */
+/** So much is unpacked at most, in all and of one table: a small file can hold a very large one. Ten years of use are a quarter of it. */
 const MOST_BYTES = 400 * 1_048_576;
+const MOST_OF_TABLE = 200 * 1_048_576;
+const MOST_FILES = 400;
+/** Brackets within each other: a class has eight, and what it was drawn up from two more. */
+const MOST_DEEP = 60;
 
 const README = `Everything you keep in Vesperum.
 
@@ -87,6 +92,9 @@ export function writeArchive(database: Database): Uint8Array {
   return zipSync(files, { level: 6 });
 }
 
+/** The files of an archive that are read again. */
+const READ = /^(?:vesperum|tables\/[a-z_]+)\.json$/;
+
 const refuse = (why: string): never => {
   throw new NoBackupError(`This is not an archive of Vesperum that can be read: ${why}. Nothing was changed.`);
 };
@@ -94,6 +102,7 @@ const refuse = (why: string): never => {
 function readJsonFile<Written>(files: Record<string, Uint8Array>, name: string, schema: z.ZodType<Written>): Written {
   const bytes = files[name];
   if (!bytes) return refuse(`${name} is missing`);
+  if (isDeeperThan(bytes, MOST_DEEP)) return refuse(`${name} goes deeper than anything Vesperum writes`);
   let json: unknown;
   try {
     json = JSON.parse(strFromU8(bytes));
@@ -105,13 +114,16 @@ function readJsonFile<Written>(files: Record<string, Uint8Array>, name: string, 
 }
 
 function unpack(zip: Uint8Array): Record<string, Uint8Array> {
-  let bytes = 0;
+  let [bytes, files] = [0, 0];
   try {
     return unzipSync(zip, {
       filter: ({ name, originalSize }) => {
+        files += 1;
+        // What is only there to be looked at is not unpacked.
+        if (!READ.test(name)) return false;
         bytes += originalSize;
-        if (bytes > MOST_BYTES) throw new Error('too large');
-        return name.endsWith('.json');
+        if (files > MOST_FILES || bytes > MOST_BYTES || originalSize > MOST_OF_TABLE) throw new Error('too large');
+        return true;
       },
     });
   } catch {

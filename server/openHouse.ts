@@ -1,0 +1,81 @@
+import type { OpenAPIHono } from '@hono/zod-openapi';
+import type { Database } from 'better-sqlite3';
+import { createApp, type House } from './app';
+import { openDatabase } from './store/file/open';
+import { sweepHalfFiles } from './store/keeping/halfFiles';
+import { inTurn } from './store/keeping/inTurn';
+import { recoverSwap, swapFiles } from './store/keeping/swapFiles';
+import { backupKeeper } from './threads/backupKeeper';
+import { type KeepingThread, keepingBeside } from './threads/keepingInThread';
+
+/** A data folder that is open, with the application over it; both are others once other data was brought back. */
+export interface OpenHouse {
+  readonly app: OpenAPIHono;
+  readonly database: Database;
+  /** Backs up what has changed; where that fails it is told by the application, and nobody else need do anything. */
+  backUp(): Promise<void>;
+  /** Starts the application anew on the same data. */
+  reopen(): void;
+  close(): Promise<void>;
+}
+
+/**
+ * Opens a data folder that nobody else has: carries through what was ended in the middle, brings the data up to date, and lays the
+ * application over it.
+ * @param fill puts what it begins with into new data
+ * @param given a thread that several houses have in common, which is not ended with one of them
+ * @throws UnusableDataError where the data cannot be opened
+ */
+export function openHouse(
+  dataFolder: string,
+  about: Omit<House, 'database' | 'keeping' | 'onRecorded'>,
+  fill?: (empty: Database) => void,
+  given?: KeepingThread,
+): OpenHouse {
+  recoverSwap(dataFolder);
+  sweepHalfFiles(dataFolder);
+  let { database } = openDatabase(dataFolder, fill);
+  const thread = given ?? keepingBeside();
+  const backups = backupKeeper(dataFolder, thread);
+  const backUp = () =>
+    backups.make().then(
+      () => undefined,
+      (error: unknown) => console.error(`The backup of today could not be made: ${error}`),
+    );
+  const open = () =>
+    createApp({
+      ...about,
+      database,
+      keeping: { dataFolder, thread, backups, swapIn },
+      onRecorded: () => void backUp(),
+    });
+  /** Nobody is answered while the files change places; what was read of the old data is forgotten with the application that read it. */
+  function swapIn(incoming: string, kept: string): void {
+    database.close();
+    try {
+      swapFiles(dataFolder, incoming, kept);
+    } finally {
+      ({ database } = openDatabase(dataFolder));
+      app = open();
+    }
+  }
+  let app = open();
+  return {
+    get app() {
+      return app;
+    },
+    get database() {
+      return database;
+    },
+    backUp,
+    reopen: () => {
+      app = open();
+    },
+    close: async () => {
+      // Whatever goes through the data ends first.
+      if (!given) await thread.end();
+      await inTurn(dataFolder, () => Promise.resolve());
+      database.close();
+    },
+  };
+}

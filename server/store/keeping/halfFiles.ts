@@ -1,0 +1,23 @@
+import { randomUUID } from 'node:crypto';
+import { existsSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { removeFile } from '../file/journals';
+import { backupFolder } from './backupFolder';
+
+/** What a file is called as long as it is being made; whatever is left of that after a start is of no use. */
+const HALF = /^\.?(?:incoming|raw|checked)-[\w-]+\.sqlite(?:-wal|-shm|-journal)?$/;
+
+/** A file in the data folder for data that is to be brought back, under a name nothing else has. */
+export const incomingFile = (dataFolder: string): string => join(dataFolder, `incoming-${randomUUID()}.sqlite`);
+
+/** A file among the backups for one that is being made, hidden, under a name nothing else has. */
+export const halfBackup = (dataFolder: string, stage: 'raw' | 'checked'): string =>
+  join(backupFolder(dataFolder), `.${stage}-${randomUUID()}.sqlite`);
+
+/** Takes away what was half made when something ended in the middle. Only for whoever has the folder to itself. */
+export function sweepHalfFiles(dataFolder: string): void {
+  for (const folder of [dataFolder, backupFolder(dataFolder)]) {
+    if (!existsSync(folder)) continue;
+    for (const name of readdirSync(folder)) if (HALF.test(name)) removeFile(join(folder, name));
+  }
+}

@@ -1,0 +1,24 @@
+/** Characters of JSON that open, close, or hide what opens and closes. */
+const [QUOTE, ESCAPE, OPENS, CLOSES] = [0x22, 0x5c, [0x5b, 0x7b], [0x5d, 0x7d]];
+
+/**
+ * Whether a text of JSON goes deeper than so many brackets. Seen from its bytes, before anything is made of it: a text of a few hundred
+ * kilobytes that does nothing but open brackets takes many gigabytes to be read.
+ * @param bytes in UTF-8
+ */
+export function isDeeperThan(bytes: Uint8Array, most: number): boolean {
+  let depth = 0;
+  let isInText = false;
+  for (let place = 0; place < bytes.length; place += 1) {
+    const byte = bytes[place] ?? 0;
+    if (isInText) {
+      if (byte === ESCAPE) place += 1;
+      else if (byte === QUOTE) isInText = false;
+    } else if (byte === QUOTE) isInText = true;
+    else if (OPENS.includes(byte)) {
+      depth += 1;
+      if (depth > most) return true;
+    } else if (CLOSES.includes(byte)) depth -= 1;
+  }
+  return false;
+}

@@ -1,0 +1,78 @@
+import { parentPort } from 'node:worker_threads';
+import SQLite, { type Database } from 'better-sqlite3';
+import { allUnread, storesOf } from '../store/all/stores';
+import { NewerDatabaseError } from '../store/file/migrate';
+import { databaseFile } from '../store/file/open';
+import { layArchive, writeArchive } from '../store/keeping/archive';
+import { withAttached } from '../store/keeping/attached';
+import { differenceTo } from '../store/keeping/contents';
+import { backUpDay } from '../store/keeping/dailyBackups';
+import { layCopy, NoBackupError } from '../store/keeping/examineBackup';
+import type { Answered, Asked } from './askThread';
+import type { KeepingAnswer, KeepingKind, KeepingOrder, KeepingWork, Staged } from './keepingInThread';
+
+/** A thread of its own for what goes through all of the data: the server answers meanwhile. */
+
+/** Does something with the data of a folder, which the server has open at the same time. */
+async function withData<Answer>(dataFolder: string, act: (database: Database) => Answer | Promise<Answer>) {
+  const database = new SQLite(databaseFile(dataFolder), { readonly: true, fileMustExist: true });
+  try {
+    return await act(database);
+  } finally {
+    database.close();
+  }
+}
+
+/** What cannot be read of a file; the movements that come along are no part of it. */
+async function unreadIn(file: string): Promise<Staged['unread']> {
+  const database = new SQLite(file, { fileMustExist: true });
+  try {
+    return await allUnread(storesOf(database, []));
+  } finally {
+    database.close();
+  }
+}
+
+const WORK: {
+  readonly [Kind in KeepingKind]: (
+    dataFolder: string,
+    order: KeepingWork[Kind]['order'],
+  ) => Promise<KeepingWork[Kind]['answer']>;
+} = {
+  'back-up': (dataFolder, { today }) => withData(dataFolder, (database) => backUpDay(database, dataFolder, today)),
+  archive: (dataFolder) => withData(dataFolder, writeArchive),
+  copy: (dataFolder, { file }) =>
+    withData(dataFolder, async (database) => {
+      await database.backup(file);
+      return null;
+    }),
+  stage: async (dataFolder, { source, copy }) => {
+    if ('backup' in source) await layCopy(source.backup, copy);
+    else layArchive(source.archive, copy);
+    const tables = await withData(dataFolder, (database) =>
+      withAttached(database, copy, (of) => differenceTo(database, of)),
+    );
+    return { tables, unread: await unreadIn(copy) };
+  },
+};
+
+async function carryOut<Kind extends KeepingKind>({
+  kind,
+  dataFolder,
+  order,
+}: KeepingOrder<Kind>): Promise<KeepingAnswer> {
+  try {
+    return { ok: true, value: await WORK[kind](dataFolder, order) };
+  } catch (error) {
+    const isRefused = error instanceof NoBackupError || error instanceof NewerDatabaseError;
+    return { ok: false, isRefused, why: error instanceof Error ? error.message : String(error) };
+  }
+}
+
+let before: Promise<unknown> = Promise.resolve();
+parentPort?.on('message', ({ number, order }: Asked<KeepingOrder>) => {
+  before = before.then(async () => {
+    const answer = await carryOut(order);
+    parentPort?.postMessage({ number, answer } satisfies Answered<KeepingAnswer>);
+  });
+});

@@ -1,0 +1,34 @@
+import { Alert, App, Button } from 'antd';
+import dayjs from 'dayjs';
+import { api } from '../../app/server/api';
+import { whyRefused } from '../../app/server/problemIn';
+
+/** That the last backup failed, why, and a way to try again. Nothing where it did not. */
+export function BackupNote() {
+  const { data } = api.useKeepingQuery();
+  const [backUp, { isLoading }] = api.useBackUpMutation();
+  const { message } = App.useApp();
+  if (!data?.failure) return null;
+  const again = async () => {
+    try {
+      await backUp().unwrap();
+      message.success('Backed up.');
+    } catch (error) {
+      message.error(whyRefused(error));
+    }
+  };
+  return (
+    <Alert
+      className="unread-note"
+      type="warning"
+      showIcon
+      title={`The backup at ${dayjs(data.failure.at).format('HH:mm')} failed.`}
+      description={`${data.failure.why} Nothing is lost; only the copy is missing.`}
+      action={
+        <Button size="small" loading={isLoading} onClick={() => void again()}>
+          Back up now
+        </Button>
+      }
+    />
+  );
+}
