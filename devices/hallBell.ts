@@ -50,7 +50,7 @@ servePage('The hall bell', (request, response) => {
           'Hall bell',
           `<p>What the class comes to, the latest first.</p><ul id="heard"></ul>
 <script>setInterval(async () => {
-  const all = await (await fetch('/heard')).json();
+  const all = await (await fetch('heard')).json();
   document.getElementById('heard').replaceChildren(...all.map((one) => Object.assign(document.createElement('li'), { textContent: one })));
 }, 500);</script>`,
         ),

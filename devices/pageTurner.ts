@@ -12,7 +12,7 @@ const page = pageOf(
   'Page-turner',
   `${keys}<p id="said" aria-live="polite">Each key sends <code>{"press": "…"}</code>.</p>
 <script>for (const key of document.querySelectorAll('button')) key.onclick = async () => {
-  const answer = await fetch('/press/' + key.dataset.press, { method: 'POST' });
+  const answer = await fetch('press/' + key.dataset.press, { method: 'POST' });
   document.getElementById('said').textContent = answer.ok
     ? ((await answer.json()).listening ? key.dataset.press + ': heard' : key.dataset.press + ': nobody is teaching') : await answer.text();
 };</script>`,

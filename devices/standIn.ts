@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http';
 import type { AddressInfo } from 'node:net';
@@ -23,17 +24,37 @@ export function houseHere(environment: NodeJS.ProcessEnv): HouseFrom {
 
 type Answer = (request: IncomingMessage, response: ServerResponse) => void | Promise<void>;
 
-/** Serves the page of a stand-in on this machine only, at whatever port is free, and prints where that is. */
+/** Whether a request comes from this machine, by its own address, and from a page of this stand-in if from a page at all. */
+function isOwn({ headers: { host = '', origin } }: IncomingMessage, port: number): boolean {
+  const isHere = [`127.0.0.1:${port}`, `localhost:${port}`].includes(host);
+  return isHere && (origin === undefined || origin === `http://${host}`);
+}
+
+/**
+ * Serves the page of a stand-in on this machine only, at whatever port is free, and prints where that is. The address carries a key of
+ * its own: whatever else asks there is turned away.
+ * @param answer is asked with the path behind the key
+ */
 export function servePage(name: string, answer: Answer): void {
+  const key = `/${randomBytes(18).toString('base64url')}/`;
   const server = createServer((request, response) => {
+    const { port } = server.address() as AddressInfo;
+    if (!isOwn(request, port) || !request.url?.startsWith(key)) {
+      response.writeHead(403, { 'content-type': 'text/plain; charset=utf-8' });
+      response.end('Open it with the address it printed.');
+      return;
+    }
+    request.url = request.url.slice(key.length - 1);
     Promise.resolve(answer(request, response)).catch((error: unknown) => {
       response.writeHead(502, { 'content-type': 'text/plain; charset=utf-8' });
       response.end(error instanceof Error ? error.message : 'Vesperum does not answer.');
     });
   });
   server.listen(0, '127.0.0.1', () => {
-    console.log(`${name} is at http://127.0.0.1:${(server.address() as AddressInfo).port}`);
+    console.log(`${name} is at http://127.0.0.1:${(server.address() as AddressInfo).port}${key}`);
   });
+  // Whoever started it for a server ends it with that, however that ended.
+  if (process.argv.includes('--until-input-ends')) process.stdin.resume().on('end', () => process.exit());
 }
 
 /** A whole small page. */

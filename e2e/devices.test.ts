@@ -20,7 +20,7 @@ test('a class is taught with the page-turner alone, and the hall bell hears its 
   await press(page, 'Start the hall bell');
   await textOf(page, '[aria-labelledby="settings-devices"]', /Stop the hall bell/);
   const [turner, bell] = await running();
-  const turned = (what: string) => fetch(`${turner?.address}/press/${what}`, { method: 'POST' });
+  const turned = (what: string) => fetch(`${turner?.address}press/${what}`, { method: 'POST' });
   // Nobody is teaching yet.
   expect(await (await turned('next')).json()).toEqual({ listening: 0 });
 

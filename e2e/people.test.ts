@@ -72,7 +72,7 @@ test('somebody is forgotten: what still holds the name is named, and the backups
   await press(page, /^Forget$/);
   await textOf(page, '.ant-modal', /still stands here.*The backup/);
   await press(page, /^Delete (that backup|those \d+ backups)$/);
-  await textOf(page, '.ant-modal', /stands nowhere any more/);
+  await textOf(page, '.ant-modal', /finds the name nowhere else/);
   await press(page, /^Close$/);
   await page.waitForFunction(() => document.querySelector('[aria-label="Forget Joss"]') === null);
   expect(await (await fetch(`${on.house.url}/api/groups/tram-shed-evening/people`)).text()).not.toContain('Joss');

@@ -1,4 +1,5 @@
 import { copyFileSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import { root, runBeside } from './prepare.mjs';
 
@@ -9,7 +10,20 @@ const DATABASE = join(root, COMPILED);
 /** A folder in which it is compiled before the other packages are there. */
 const APART = join(root, '.cache', 'database');
 
-export const isDatabaseThere = () => existsSync(DATABASE);
+/** What is compiled is for one version of Node: another does not load it. */
+function isLoaded(file) {
+  try {
+    createRequire(import.meta.url)(file);
+    return true;
+  } catch {
+    console.log(
+      `The database was compiled for another version of Node than ${process.version}, and is compiled once more.`,
+    );
+    return false;
+  }
+}
+
+export const isDatabaseThere = () => existsSync(DATABASE) && isLoaded(DATABASE);
 
 /**
  * With all processors, and for what is in C, which is one file of nine megabytes, with the first grade of optimisation: the third takes

@@ -11,7 +11,7 @@ import { ARCHIVE_PATH } from '../core/formats/api/keepingApi';
 import type { Form } from '../core/movement/schema/form';
 import type { Movement } from '../core/movement/schema/movement';
 import type { MovementTraits } from '../core/traits/movementTraits';
-import { deviceHub } from './devices/hub';
+import { type DeviceHub, deviceHub } from './devices/hub';
 import type { StandIns } from './devices/standIns';
 import { ARCHIVE_LIMIT, BODY_LIMIT, isArchive, jsonOnly, localOnly, ownPagesOnly, sealed } from './door/guard';
 import { type HouseKey, keyOnly } from './door/key';
@@ -58,6 +58,8 @@ export interface House {
   readonly pocketFile?: string | null;
   /** What is known ahead of the traits of a movement. */
   readonly traitsAhead?: (movement: Movement) => MovementTraits | undefined;
+  /** What goes between a class and its devices; given where it outlives the application, as over a restore. */
+  readonly hub?: DeviceHub;
   /** The stand-ins for devices that can be started; null where there are none. */
   readonly devices?: StandIns | null;
   /** The key it is closed with; null where everybody on this computer is let in. */
@@ -113,6 +115,7 @@ export function createApp({
   pocketFile = null,
   traitsAhead = () => undefined,
   devices = null,
+  hub = deviceHub(),
   key = null,
   keeping = null,
   onRecorded = () => undefined,
@@ -120,7 +123,6 @@ export function createApp({
   const stores = storesOf(database, shipped);
   const { reader, wording, movements, sessions, groups, logs, passages, courses, people, halls } = stores;
   const { find } = movements;
-  const folder = keeping?.dataFolder ?? null;
 
   const app = router();
   app.use(sealed, localOnly, ownPagesOnly);
@@ -137,7 +139,9 @@ export function createApp({
   app.route('/', hallRoutes(halls));
   app.route(
     '/',
-    peopleRoutes(people, groups, (name) => mentionsOf(database, folder, name)),
+    peopleRoutes(people, groups, async (name) =>
+      keeping ? keeping.thread.work('mentions', keeping.dataFolder, { name }) : mentionsOf(database, null, name),
+    ),
   );
   app.route('/', classFileRoutes(database, sessions, movements));
   app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
@@ -152,7 +156,7 @@ export function createApp({
   app.route('/', passageRoutes(passages));
   app.route('/', ownPracticeRoutes(stores.ownPractice));
   app.route('/', wordingRoutes(wording, movements));
-  app.route('/', deviceRoutes(deviceHub(), devices));
+  app.route('/', deviceRoutes(hub, devices));
   app.route('/', pocketRoutes(pocketFile));
   app.route('/', computeRoutes(find));
   app.route('/', weaveRoutes());

@@ -1,8 +1,9 @@
 import type { OpenAPIHono } from '@hono/zod-openapi';
 import type { Database } from 'better-sqlite3';
 import { createApp, type House } from './app';
+import { deviceHub } from './devices/hub';
 import { openDatabase } from './store/file/open';
-import { sweepHalfFiles } from './store/keeping/halfFiles';
+import { gatherKept, sweepHalfFiles } from './store/keeping/halfFiles';
 import { inTurn } from './store/keeping/inTurn';
 import { recoverSwap, swapFiles } from './store/keeping/swapFiles';
 import { backupKeeper } from './threads/backupKeeper';
@@ -28,13 +29,15 @@ export interface OpenHouse {
  */
 export function openHouse(
   dataFolder: string,
-  about: Omit<House, 'database' | 'keeping' | 'onRecorded'>,
+  about: Omit<House, 'database' | 'hub' | 'keeping' | 'onRecorded'>,
   fill?: (empty: Database) => void,
   given?: KeepingThread,
 ): OpenHouse {
   recoverSwap(dataFolder);
   sweepHalfFiles(dataFolder);
+  gatherKept(dataFolder);
   let { database } = openDatabase(dataFolder, fill);
+  const hub = deviceHub();
   const thread = given ?? keepingBeside();
   const backups = backupKeeper(dataFolder, thread);
   const backUp = () =>
@@ -45,6 +48,7 @@ export function openHouse(
   const open = () =>
     createApp({
       ...about,
+      hub,
       database,
       keeping: { dataFolder, thread, backups, swapIn },
       onRecorded: () => void backUp(),

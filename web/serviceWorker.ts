@@ -2,7 +2,7 @@
 import { clientsClaim } from 'workbox-core';
 import { matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
-import { ASKED_BY_ALL, isKeptAnswer, KEPT_HEADER } from './app/server/keptAnswer';
+import { ANSWERS, ASKED_BY_ALL, isKeptAnswer, KEPT_HEADER } from './app/server/keptAnswer';
 import { serverFirst } from './app/server/serverFirst';
 
 /**
@@ -13,7 +13,6 @@ import { serverFirst } from './app/server/serverFirst';
 
 declare const self: ServiceWorkerGlobalScope & { readonly __WB_MANIFEST: Parameters<typeof precacheAndRoute>[0] };
 
-const ANSWERS = 'vesperum-answers';
 const FACES = 'vesperum-faces';
 
 void self.skipWaiting();

@@ -11,8 +11,7 @@ export const tableCsv = ({
 }): string => {
   const text = rows.map((row) => row.map((cell) => cell ?? ''));
   // A number below nothing begins with a sign as well, and is no formula.
-  const guarded = text.map((row) =>
-    row.map((cell) => (typeof cell === 'string' && FORMULAE.test(cell) ? `'${cell}` : cell)),
-  );
-  return `${Papa.unparse({ fields: [...columns], data: guarded }, { newline: '\n' })}\n`;
+  const guarded = (cell: string) => (FORMULAE.test(cell) ? `'${cell}` : cell);
+  const data = text.map((row) => row.map((cell) => (typeof cell === 'string' ? guarded(cell) : cell)));
+  return `${Papa.unparse({ fields: columns.map(guarded), data }, { newline: '\n' })}\n`;
 };

@@ -1,6 +1,7 @@
 import dayjs from 'dayjs';
 import { z } from 'zod';
 import { Needs } from '../needs/need';
+import { CalendarDay } from '../words/calendarDay';
 import { Slug } from '../words/ids';
 
 /**
@@ -12,13 +13,13 @@ export const Person = z.object({
   groupId: Slug,
   called: z.string().trim().min(1, 'what are they called in the hall?').max(60),
   /** The local day since which they come. */
-  since: z.iso.date(),
+  since: CalendarDay,
   /** The local day from which they come no more; null while they come. */
-  until: z.iso.date().nullable().default(null),
+  until: CalendarDay.nullable().default(null),
   /** What must be done for them. */
   needs: Needs.default([]),
   /** When their paper form was last seen; what stands on it stays there. */
-  formSeen: z.iso.date().nullable().default(null),
+  formSeen: CalendarDay.nullable().default(null),
 });
 export type Person = z.infer<typeof Person>;
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CalendarDay } from '../words/calendarDay';
 import { Slug } from '../words/ids';
 
 const metres = z.number().min(0).max(60);
@@ -64,7 +65,7 @@ export const Hall = z
     sheet: HallSheet.default(EMPTY_SHEET),
     /** Evenings on which less of the floor is free, by their local day. */
     nights: z
-      .array(z.object({ day: z.iso.date(), less: Less }))
+      .array(z.object({ day: CalendarDay, less: Less }))
       .max(60)
       .default([]),
   })

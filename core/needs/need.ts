@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CalendarDay } from '../words/calendarDay';
 
 /** Needs that may be of one side of the body only. */
 export const SIDED_NEEDS = ['no-twist', 'arm-low'] as const;
@@ -20,11 +21,11 @@ export const PLAIN_NEEDS = [
 
 const WRITTEN = {
   /** The local day they were asked. */
-  askedOn: z.iso.date(),
+  askedOn: CalendarDay,
   /** The local day they agreed that it is written down: without that it is not kept. */
-  agreedOn: z.iso.date(),
+  agreedOn: CalendarDay,
   /** From this day on it is old: shown as old, kept in mind, and to be asked again. */
-  askAgainBy: z.iso.date(),
+  askAgainBy: CalendarDay,
   /** Why, where they want it written; nothing here ever needs it. */
   reason: z.string().trim().max(120).default(''),
 };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CalendarDay } from '../words/calendarDay';
 import { Slug } from '../words/ids';
 import { addTally, beginTally, stopTally, Tally, TallyAim, undoTally } from './tally';
 
@@ -15,10 +16,10 @@ const Instant = z.number().int().min(0);
 
 /** One thing done to a tally; it is applied to what is kept, so that two open pages count together. */
 export const TallyAct = z.discriminatedUnion('do', [
-  z.object({ do: z.literal('add'), day: z.iso.date(), many: z.number().int().min(1).max(5000) }),
+  z.object({ do: z.literal('add'), day: CalendarDay, many: z.number().int().min(1).max(5000) }),
   z.object({ do: z.literal('undo') }),
   z.object({ do: z.literal('begin'), at: Instant }),
-  z.object({ do: z.literal('stop'), day: z.iso.date(), at: Instant }),
+  z.object({ do: z.literal('stop'), day: CalendarDay, at: Instant }),
 ]);
 export type TallyAct = z.infer<typeof TallyAct>;
 

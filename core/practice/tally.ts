@@ -1,12 +1,13 @@
 import { z } from 'zod';
+import { CalendarDay } from '../words/calendarDay';
 
 /**
  * A daily number of one easy movement, spread over the day, or a daily time in seconds: how much on each day, and what was added last, so
  * that it can be taken back. Days without any are days without any.
  */
 export const Tally = z.object({
-  days: z.record(z.iso.date(), z.number().int().min(0)),
-  added: z.array(z.object({ day: z.iso.date(), many: z.number().int().min(1) })).max(50),
+  days: z.record(CalendarDay, z.number().int().min(0)),
+  added: z.array(z.object({ day: CalendarDay, many: z.number().int().min(1) })).max(50),
   /** When a time that is running was begun, milliseconds since 1970; null while none is. */
   since: z.number().int().nullable().default(null),
 });

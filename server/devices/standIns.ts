@@ -27,6 +27,8 @@ export interface StandIns {
 /** @param folder where the programs are built; @param environment with the port and the data folder of this house */
 export function standIns(folder: string, environment: NodeJS.ProcessEnv): StandIns {
   const running = new Map<StandInName, Running>();
+  /** Those that are on their way: whoever asks meanwhile waits for the same one. */
+  const starting = new Map<StandInName, Promise<StandIn>>();
   process.on('exit', () => {
     for (const { child } of running.values()) child.kill();
   });
@@ -38,13 +40,16 @@ export function standIns(folder: string, environment: NodeJS.ProcessEnv): StandI
         reject(new Error('It has not been built. Start Vesperum with “npm start”.'));
         return;
       }
-      const child = spawn(process.execPath, [file], { env: environment, stdio: ['ignore', 'pipe', 'inherit'] });
+      const child = spawn(process.execPath, [file, '--until-input-ends'], {
+        env: environment,
+        stdio: ['pipe', 'pipe', 'inherit'],
+      });
       const late = setTimeout(() => {
         child.kill();
         reject(new Error('It did not start in time.'));
       }, READY_WITHIN);
       child.stdout.on('data', (data: Buffer) => {
-        const address = /http:\/\/127\.0\.0\.1:\d+/.exec(data.toString())?.[0];
+        const address = /http:\/\/127\.0\.0\.1:\d+\/[\w-]+\//.exec(data.toString())?.[0];
         if (!address || running.has(name)) return;
         clearTimeout(late);
         running.set(name, { child, address });
@@ -58,7 +63,12 @@ export function standIns(folder: string, environment: NodeJS.ProcessEnv): StandI
     });
   return {
     all: () => STAND_INS.map(shown),
-    start: async (name) => (running.has(name) ? shown(name) : launch(name)),
+    start: async (name) => {
+      if (running.has(name)) return shown(name);
+      const begun = starting.get(name) ?? launch(name).finally(() => starting.delete(name));
+      starting.set(name, begun);
+      return begun;
+    },
     stop: (name) => {
       running.get(name)?.child.kill();
       running.delete(name);

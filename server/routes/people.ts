@@ -44,7 +44,7 @@ const note = createRoute({
 export const peopleRoutes = (
   people: PeopleStore,
   groups: GroupStore,
-  mentionsOf: (name: string) => Mention[],
+  mentionsOf: (name: string) => Promise<Mention[]>,
 ): OpenAPIHono =>
   router()
     .openapi(list, (context) => {
@@ -66,11 +66,11 @@ export const peopleRoutes = (
       people.put(person);
       return context.json(person, 200);
     })
-    .openapi(forget, (context) => {
+    .openapi(forget, async (context) => {
       const { id } = context.req.valid('param');
-      const person = people.find(id);
-      if (!person || !people.forget(id)) throw new Refusal(404, 'There is no such person.');
-      return context.json(mentionsOf(person.called), 200);
+      const called = people.forget(id);
+      if (called === null) throw new Refusal(404, 'There is no such person.');
+      return context.json(called === '' ? [] : await mentionsOf(called), 200);
     })
     .openapi(note, (context) => {
       const { id } = context.req.valid('param');

@@ -13,6 +13,7 @@ import {
 import type { FindMovement } from '../../core/movement/schema/movement';
 import type { Session } from '../../core/session/plan/session';
 import { planProblems } from '../../core/session/schedule/timeline';
+import { CalendarDay } from '../../core/words/calendarDay';
 import { timestamp } from '../clock/clock';
 import type { GroupStore } from '../store/groups';
 import type { SaveAnswer } from '../store/revised';
@@ -46,7 +47,7 @@ const page = createRoute({
       words: z.string().max(80).optional(),
       from: z.coerce.number().int().min(0).max(1_000_000).default(0),
       size: z.coerce.number().int().min(1).max(200).default(PAGE),
-      today: z.iso.date(),
+      today: CalendarDay,
     }),
   },
   responses: { 200: json(SessionsPage, 'The rows asked for, and how many there are'), ...refused },

@@ -15,24 +15,38 @@ const WHERE: Readonly<Record<string, Mention['where']>> = {
   felt: 'record',
   courses: 'course',
   halls: 'hall',
+  passages: 'saved lines',
+  movements: 'movement',
+  wording: 'own words',
+  aside_rules: 'point left as it is',
+  own_practice: 'practice',
 };
 
-/** Matches a name as a word of its own, whatever its case. */
+/** Matches a name as a word of its own, whatever its case; it and what is looked through have each letter with its marks in one. */
 const asWord = (name: string): RegExp =>
-  new RegExp(`(?<!\\p{L})${name.replaceAll(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?!\\p{L})`, 'iu');
+  new RegExp(
+    `(?<![\\p{L}\\p{M}])${name.normalize('NFC').replaceAll(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{M}])`,
+    'iu',
+  );
 
 const Titled = z.object({ title: z.string().optional(), name: z.string().optional() });
 
-/** What a row is called. */
-function titleOf({ name, document, plan, id, session_id }: Row): string {
+/** What a row is called: its title or name, or what tells it from others. */
+function titleOf({ name, document, plan, id, session_id, base_id, movement_id, code }: Row): string {
   if (typeof name === 'string') return name;
+  const own = String(id ?? session_id ?? base_id ?? movement_id ?? code ?? '');
   const text = typeof document === 'string' ? document : plan;
-  const read = typeof text === 'string' ? Titled.safeParse(JSON.parse(text)) : null;
-  return read?.data?.title ?? read?.data?.name ?? String(id ?? session_id ?? '');
+  if (typeof text !== 'string') return own;
+  try {
+    const read = Titled.safeParse(JSON.parse(text)).data;
+    return read?.title ?? read?.name ?? own;
+  } catch {
+    return own;
+  }
 }
 
 const hasName = (row: Row, name: RegExp): boolean =>
-  Object.values(row).some((value) => typeof value === 'string' && name.test(value));
+  Object.values(row).some((value) => typeof value === 'string' && name.test(value.normalize('NFC')));
 
 function inBackup(file: string, name: RegExp): boolean {
   try {

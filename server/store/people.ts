@@ -10,8 +10,11 @@ export interface PeopleStore {
   find(id: string): Person | null;
   /** Adds somebody, or changes what is known of them. */
   put(person: Person): void;
-  /** Takes somebody away without a trace; the numbers of those who came stay. Answers whether there was one. */
-  forget(id: string): boolean;
+  /**
+   * Takes somebody away without a trace, also where what is known of them cannot be read; the numbers of those who came stay. Answers
+   * what they were called, as far as that can be read; null where there is nobody.
+   */
+  forget(id: string): string | null;
   /** Who was in the classes of a group that were recorded. */
   came(groupId: string): Came[];
   /** Says who was in a class; answers false where there is no such record. Those it names must be there. */
@@ -21,6 +24,14 @@ export interface PeopleStore {
 }
 
 const Row = z.object({ id: z.string(), document: z.string() });
+/** What somebody is called in a document that may not be readable otherwise; empty where that cannot be read either. */
+function calledIn(document: string): string {
+  try {
+    return z.object({ called: z.string() }).safeParse(JSON.parse(document)).data?.called ?? '';
+  } catch {
+    return '';
+  }
+}
 const CameRow = z.object({ log_id: z.string(), session_id: z.string(), person_id: z.string().nullable() });
 
 export function peopleStore(database: Database, reader: LenientReader = readLeniently()): PeopleStore {
@@ -54,10 +65,14 @@ export function peopleStore(database: Database, reader: LenientReader = readLeni
     },
     put: (person) => void put.run(person.id, JSON.stringify(person)),
     forget: (id) => {
-      const wasThere = remove.run(id).changes > 0;
+      const row = one.get(id);
+      if (row === undefined) return null;
+      const called = calledIn(Row.parse(row).document);
+      remove.run(id);
+      reader.forget('person', id);
       // What was deleted is written over, also in the journal.
-      if (wasThere) database.pragma('wal_checkpoint(TRUNCATE)');
-      return wasThere;
+      database.pragma('wal_checkpoint(TRUNCATE)');
+      return called;
     },
     came: (groupId) => {
       const found = new Map<string, { sessionId: string; people: string[] }>();

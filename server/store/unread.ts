@@ -6,6 +6,8 @@ export interface LenientReader {
   /** A row as its schema has it; null, and remembered with its text, where it cannot be read. */
   read<Thing>(kind: Unread['kind'], id: string, text: string, parse: (json: unknown) => Thing): Thing | null;
   all(): Unread[];
+  /** One that is gone is told of no more. */
+  forget(kind: Unread['kind'], id: string): void;
 }
 
 /** So much of what is wrong is told: the first fields say enough. */
@@ -35,5 +37,6 @@ export function readLeniently(): LenientReader {
       }
     },
     all: () => [...unread.values()],
+    forget: (kind, id) => void unread.delete(`${kind} ${id}`),
   };
 }

@@ -1,5 +1,6 @@
 import type { Unread } from '../../core/formats/api/api';
 import type { TableDifference } from '../../core/formats/api/keepingApi';
+import type { Mention } from '../../core/formats/api/peopleApi';
 import { NoBackupError } from '../store/keeping/examineBackup';
 import { besideServer } from './askThread';
 
@@ -18,7 +19,8 @@ export interface Staged {
 export interface KeepingWork {
   'back-up': { readonly order: { readonly today: string }; readonly answer: string | null };
   archive: { readonly order: object; readonly answer: Uint8Array };
-  copy: { readonly order: { readonly file: string }; readonly answer: null };
+  /** Where a name still stands in words. */
+  mentions: { readonly order: { readonly name: string }; readonly answer: Mention[] };
   stage: { readonly order: { readonly source: Source; readonly copy: string }; readonly answer: Staged };
 }
 export type KeepingKind = keyof KeepingWork;

@@ -8,6 +8,7 @@ import { withAttached } from '../store/keeping/attached';
 import { differenceTo } from '../store/keeping/contents';
 import { backUpDay } from '../store/keeping/dailyBackups';
 import { layCopy, NoBackupError } from '../store/keeping/examineBackup';
+import { mentionsOf } from '../store/mentions';
 import type { Answered, Asked } from './askThread';
 import type { KeepingAnswer, KeepingKind, KeepingOrder, KeepingWork, Staged } from './keepingInThread';
 
@@ -41,11 +42,7 @@ const WORK: {
 } = {
   'back-up': (dataFolder, { today }) => withData(dataFolder, (database) => backUpDay(database, dataFolder, today)),
   archive: (dataFolder) => withData(dataFolder, writeArchive),
-  copy: (dataFolder, { file }) =>
-    withData(dataFolder, async (database) => {
-      await database.backup(file);
-      return null;
-    }),
+  mentions: (dataFolder, { name }) => withData(dataFolder, (database) => mentionsOf(database, dataFolder, name)),
   stage: async (dataFolder, { source, copy }) => {
     if ('backup' in source) await layCopy(source.backup, copy);
     else layArchive(source.archive, copy);

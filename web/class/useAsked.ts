@@ -24,6 +24,11 @@ export interface AskedOf {
   readonly recent: ReadonlySet<string>;
 }
 
+/** The same as it is on a page: whether all of it has been answered. */
+export interface AskedNow extends AskedOf {
+  readonly isKnown: boolean;
+}
+
 type OfClass = Pick<Session, 'id' | 'groupId' | 'date'>;
 
 /** What may be asked of the group of a class, and what it has been taught before it. */
@@ -70,11 +75,8 @@ const selectHalls = api.endpoints.halls.select();
 const selectLogs = api.endpoints.logs.select();
 
 /** How much may be asked of the group of a class, what it has been taught before it, and who is to be minded. */
-export function useAsked({ id, groupId, date }: OfClass): AskedOf & { readonly isKnown: boolean } {
-  api.useGroupsQuery();
-  api.useSessionsQuery();
-  api.useLogsQuery();
-  const halls = api.useHallsQuery();
+export function useAsked({ id, groupId, date }: OfClass): AskedNow {
+  const lists = [api.useGroupsQuery(), api.useSessionsQuery(), api.useLogsQuery(), api.useHallsQuery()];
   const people = api.usePeopleQuery(groupId ?? '', { skip: groupId === null });
   const select = useMemo(
     () =>
@@ -89,6 +91,6 @@ export function useAsked({ id, groupId, date }: OfClass): AskedOf & { readonly i
   );
   const found = useSelector(select);
   // Judged before it is known who comes, a class would be judged twice, and what was noticed would move under the hand.
-  const isKnown = !halls.isLoading && !people.isLoading;
+  const isKnown = [...lists, people].every(({ isLoading }) => !isLoading);
   return useMemo(() => ({ ...found, isKnown }), [found, isKnown]);
 }

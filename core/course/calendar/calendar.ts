@@ -1,5 +1,6 @@
 import dayjs from 'dayjs';
 import { z } from 'zod';
+import { CalendarDay } from '../../words/calendarDay';
 import { LineId } from '../../words/ids';
 
 /** A time of day, local to the hall. */
@@ -27,18 +28,18 @@ export type Meeting = z.infer<typeof Meeting>;
 
 /** Days on which the hall is closed, both included, and why. */
 export const Closure = z
-  .object({ from: z.iso.date(), to: z.iso.date(), why: z.string().max(120).default('') })
+  .object({ from: CalendarDay, to: CalendarDay, why: z.string().max(120).default('') })
   .refine(({ from, to }) => from <= to, { path: ['to'], message: 'a closure ends on its first day or later' });
 export type Closure = z.infer<typeof Closure>;
 
 /** One class that is not as its week would have it; it keeps its identity. */
 export const ClassChange = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('moved'), id: LineId, date: z.iso.date(), startsAt: TimeOfDay }),
+  z.object({ kind: z.literal('moved'), id: LineId, date: CalendarDay, startsAt: TimeOfDay }),
   z.object({ kind: z.literal('cancelled'), id: LineId, why: z.string().max(120).default('') }),
   z.object({
     kind: z.literal('added'),
     id: LineId,
-    date: z.iso.date(),
+    date: CalendarDay,
     startsAt: TimeOfDay,
     minutes: z.number().int().min(15).max(240),
   }),
@@ -52,7 +53,7 @@ export const ROLLING = 8;
 /** When a course ends: after so many classes held by their week, on a day, or never. */
 export const CourseEnd = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('classes'), count: z.number().int().min(1).max(MOST_IN_COURSE) }),
-  z.object({ kind: z.literal('day'), last: z.iso.date() }),
+  z.object({ kind: z.literal('day'), last: CalendarDay }),
   z.object({ kind: z.literal('open') }),
 ]);
 export type CourseEnd = z.infer<typeof CourseEnd>;
@@ -60,7 +61,7 @@ export type CourseEnd = z.infer<typeof CourseEnd>;
 /** When a course meets: local days and times in the hall's own time zone, so that 19:00 stays 19:00 across a change of clocks. */
 export const CourseCalendar = z
   .object({
-    firstDay: z.iso.date(),
+    firstDay: CalendarDay,
     zone: ZoneName,
     meetings: z.array(Meeting).min(1, 'a course meets on a day of the week').max(7),
     ends: CourseEnd,

@@ -13,7 +13,19 @@ export type WhoCame = z.infer<typeof WhoCame>;
 
 /** Where the name of somebody who was forgotten still stands, because it was written there in words. */
 export const Mention = z.object({
-  where: z.enum(['group', 'class', 'record', 'course', 'hall', 'backup']),
+  where: z.enum([
+    'group',
+    'class',
+    'record',
+    'course',
+    'hall',
+    'saved lines',
+    'movement',
+    'own words',
+    'point left as it is',
+    'practice',
+    'backup',
+  ]),
   name: z.string(),
 });
 export type Mention = z.infer<typeof Mention>;

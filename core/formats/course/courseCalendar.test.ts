@@ -92,6 +92,39 @@ test.each([
   expect(answer.ok ? '' : answer.message).toMatch(reason);
 });
 
+test('a weekly one that began ten years ago is read where it matters, and one from before that still lasts', () => {
+  const text = calendarOf(
+    event('SUMMARY:Market', 'DTSTART;VALUE=DATE:20170304', 'RRULE:FREQ=WEEKLY;UNTIL=20270320'),
+    event('SUMMARY:Fair', 'DTSTART;VALUE=DATE:20260226', 'DTEND;VALUE=DATE:20260303', 'RRULE:FREQ=YEARLY;COUNT=2'),
+  );
+  expect(readClosures(text, '2027-03-01')).toEqual({
+    ok: true,
+    closures: [
+      { from: '2027-02-26', to: '2027-03-02', why: 'Fair' },
+      { from: '2027-03-06', to: '2027-03-06', why: 'Market' },
+      { from: '2027-03-13', to: '2027-03-13', why: 'Market' },
+      { from: '2027-03-20', to: '2027-03-20', why: 'Market' },
+    ],
+  });
+});
+
+test.each([
+  ['FREQ=DAILY;BYMONTHDAY=30;BYMONTH=2', /Nothing in this file/],
+  ['FREQ=WEEKLY;BYDAY=MO;BYMONTHDAY=31;BYMONTH=4', /Nothing in this file|cannot be read/],
+  ['FREQ=MONTHLY;BYMONTHDAY=31;BYMONTH=2', /Nothing in this file|cannot be read/],
+  ['FREQ=SECONDLY;BYMONTH=2;BYMONTHDAY=30', /more than once a day/],
+])('%s, a rule that never comes, is answered', (rule, reason) => {
+  const answer = readClosures(calendarOf(event('DTSTART;VALUE=DATE:20270331', `RRULE:${rule}`)), '2027-04-01');
+  expect(answer.ok ? '' : answer.message).toMatch(reason);
+});
+
+test('what is written in several lines stays in its field', () => {
+  const name = 'Evening\rBEGIN:VEVENT\r\nSUMMARY:Another\u2028and more';
+  const text = courseCalendar({ ...course, name }, 'The Shed\rATTENDEE:somebody', 7, STAMP, '2027-03-01');
+  expect(eventsOf(text)).toHaveLength(4);
+  expect(text.split('\r\n').some((line) => /\r|\u2028|^ATTENDEE/.test(line))).toBe(false);
+});
+
 test('an event that comes again for ever is read as far as a course goes', () => {
   const answer = readClosures(calendarOf(event('DTSTART;VALUE=DATE:20270301', 'RRULE:FREQ=DAILY')), '2027-03-01');
   expect(answer.ok && answer.closures.length).toBe(200);

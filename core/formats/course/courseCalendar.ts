@@ -10,6 +10,11 @@ import type { Course } from '../../course/schema/course';
 dayjs.extend(utc);
 dayjs.extend(timezone);
 
+/** However a line ends: some of these would end the field they are written in. */
+const LINE_ENDS = /\r\n?|[\n\u0085\u2028\u2029]/g;
+const inOneLine = (text: string): string => text.replaceAll(LINE_ENDS, ' ');
+const inLines = (text: string): string => text.replaceAll(LINE_ENDS, '\n');
+
 /** A time zone as a calendar file describes it, with its changes of clocks. */
 const zoneBlock = (zone: string): string | null => {
   const [block] = [tzlib_get_ical_block(zone)].flat();
@@ -35,7 +40,7 @@ function contentsOf(course: Course, classId: string, places: ReadonlyMap<string,
 export function courseCalendar(course: Course, place: string, revision: number, stamp: string, today: string): string {
   const { zone } = course.calendar;
   const file = ical({
-    name: course.name,
+    name: inOneLine(course.name),
     prodId: { company: 'Vesperum', product: 'Vesperum', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
     timezone: { name: zone, generator: zoneBlock },
@@ -53,10 +58,10 @@ export function courseCalendar(course: Course, place: string, revision: number, 
       start,
       end: start.add(minutes, 'minute'),
       timezone: zone,
-      summary: number === undefined ? course.name : `${course.name}, class ${number + 1}`,
-      location: place,
+      summary: inOneLine(number === undefined ? course.name : `${course.name}, class ${number + 1}`),
+      location: inOneLine(place),
       status: cancelled === null ? ICalEventStatus.CONFIRMED : ICalEventStatus.CANCELLED,
-      description: cancelled === null ? contentsOf(course, id, places) : cancelled,
+      description: inLines(cancelled === null ? contentsOf(course, id, places) : cancelled),
     });
   }
   return file.toString();

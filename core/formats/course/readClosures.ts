@@ -1,10 +1,10 @@
 import ICAL from 'ical.js';
 import type { Closure } from '../../course/calendar/calendar';
+import { timesOfEvent } from './timesOfEvent';
 
 /** So much of a calendar file is read: it may come from anywhere. */
 const MOST_CHARACTERS = 1_000_000;
 const MOST_EVENTS = 2000;
-const MOST_TIMES = 200;
 /** Of what comes again and again, as much as lies within so many days. */
 const DAYS_AHEAD = 550;
 
@@ -42,7 +42,7 @@ export function readClosures(text: string, from: string): ClosuresRead {
   }
   if (events.length > MOST_EVENTS)
     return wrong(`This file has ${events.length} events; ${MOST_EVENTS} are the most that are read.`);
-  const until = ICAL.Time.fromDateString(from);
+  const [begins, until] = [ICAL.Time.fromDateString(from), ICAL.Time.fromDateString(from)];
   until.adjust(DAYS_AHEAD, 0, 0, 0);
   const closures: Closure[] = [];
   for (const [place, component] of events.entries()) {
@@ -54,11 +54,8 @@ export function readClosures(text: string, from: string): ClosuresRead {
         closures.push({ ...daysOf(event.startDate, event.endDate), why });
         continue;
       }
-      const times = event.iterator();
-      for (let time = 0; time < MOST_TIMES; time += 1) {
-        const next = times.next();
-        if (!next || next.compare(until) > 0) break;
-        const { startDate, endDate } = event.getOccurrenceDetails(next);
+      for (const time of timesOfEvent(event, begins, until)) {
+        const { startDate, endDate } = event.getOccurrenceDetails(time);
         closures.push({ ...daysOf(startDate, endDate), why });
       }
     } catch (error) {

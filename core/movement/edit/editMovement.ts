@@ -98,7 +98,7 @@ export const idFromName = (name: string): string =>
 /** An empty movement to begin with: standing at ease, nothing done yet. */
 export const emptyMovement = (): Movement => ({
   ...Schema.parse({
-    id: 'new',
+    id: 'not-yet-named',
     names: { english: ['New'] },
     tradition: 'qigong',
     roles: ['main'],

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Posture } from '../../body/written/posture';
 import { Region } from '../../body/written/region';
+import { isFreeInAddress } from '../../words/ids';
 import { Caution } from './caution';
 import { Count } from './count';
 import { cycleAmount } from './cycleAmount';
@@ -40,7 +41,7 @@ export const Movement = z
       .string()
       .max(80)
       .regex(/^[a-z0-9]+(-[a-z0-9]+)*(@[1-9]\d*)?$/, 'an id is lower-case words joined by hyphens')
-      .refine((id) => !(id in {}), 'this name means something else; take another')
+      .refine(isFreeInAddress, 'this name means something else; take another')
       .refine((id) => baseId(id).length <= MOST_IN_NAME, `its versions need room: at most ${MOST_IN_NAME} letters`),
     names: Names,
     tradition: Tradition,

@@ -3,6 +3,7 @@ import { OwnSchools, Schools, USUAL_SCHOOLS } from '../../movement/adapt/schools
 import { Role } from '../../movement/schema/movement';
 import { Ramp } from '../../movement/schema/ramp';
 import { Pace } from '../../timing/pace';
+import { CalendarDay } from '../../words/calendarDay';
 import { LineId, MovementId, Slug } from '../../words/ids';
 import { Block, blockFaults, InRounds } from './block';
 import { Depth } from './line/depth';
@@ -161,7 +162,7 @@ export const SessionShape = Plan.extend({
   id: Slug,
   title: z.string().trim().min(1, 'a class needs a name').max(120),
   groupId: z.string().max(60).nullable(),
-  date: z.iso.date().nullable(),
+  date: CalendarDay.nullable(),
   startsAt: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time looks like 19:00'),
   /** What was noticed and set aside in this class, with the reason. */
   setAside: z.array(SetAside).max(100).default([]),

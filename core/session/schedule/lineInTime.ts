@@ -214,7 +214,13 @@ export class LineInTime {
         breaths: speaking > moving ? null : phaseBreaths(phase, ratio),
         call:
           name === 'cycle'
-            ? callFor(breath === phase.breath ? phase : { ...phase, breath }, index, place.repetition ?? 1, this.waits ? null : place.of, manner)
+            ? callFor(
+                breath === phase.breath ? phase : { ...phase, breath },
+                index,
+                place.repetition ?? 1,
+                this.waits ? null : place.of,
+                manner,
+              )
             : phase.call,
       });
     }

@@ -1,12 +1,17 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import SQLite, { type Database } from 'better-sqlite3';
 import { keepFilePrivate, makePrivateFolder } from './keepPrivate';
 import { migrate } from './migrate';
-import { inPlainWords, UnusableDataError } from './plainFault';
+import { emptiedFile, inPlainWords, UnusableDataError } from './plainFault';
 
 /** Where the data lives inside the data folder. */
 export const databaseFile = (dataFolder: string): string => join(dataFolder, 'vesperum.sqlite');
+
+function hasBackups(dataFolder: string): boolean {
+  const folder = join(dataFolder, 'backups');
+  return existsSync(folder) && readdirSync(folder).some((name) => /^[^.].*\.sqlite$/.test(name));
+}
 
 /** Refuses a database of something else: one with tables that no migration of ours has made. */
 function refuseForeign(database: Database, file: string): void {
@@ -33,6 +38,8 @@ export function openDatabase(
   let database: Database | null = null;
   try {
     makePrivateFolder(dataFolder);
+    // One that was made just before a start was cut short has nothing beside it.
+    if (existsSync(file) && statSync(file).size === 0 && hasBackups(dataFolder)) throw emptiedFile(file);
     keepFilePrivate(file);
     database = new SQLite(file);
     database.pragma('foreign_keys = ON');

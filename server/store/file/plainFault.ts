@@ -20,5 +20,15 @@ export function inPlainWords(error: unknown, file: string): unknown {
     return new UnusableDataError(
       `The disk that holds ${file} is full or failing. Make some room on it, and start again.`,
     );
+  if (code === 'ERR_DLOPEN_FAILED')
+    return new UnusableDataError(
+      `The database was compiled for another version of Node than this one (${process.version}). Start Vesperum with npm start: it is compiled once more, and your data stays as it is.`,
+    );
   return error;
 }
+
+/** The file is there, but nothing is in it: a copy or a synchronising program that stopped half way leaves that. */
+export const emptiedFile = (file: string): UnusableDataError =>
+  new UnusableDataError(
+    `The file with your data, ${file}, is empty (0 bytes), but there are backups beside it. ${BRING_BACK} To begin anew, delete the empty file.`,
+  );

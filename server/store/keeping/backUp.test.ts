@@ -66,6 +66,19 @@ test('a backup from a newer version is refused by its number', async () => {
   await expect(restoreFrom(folder, backup(), 'now')).rejects.toThrow(/77/);
 });
 
+test('a file that was emptied is told from one that is new: where there are backups nothing is begun over it', () => {
+  const { database } = openDatabase(folder);
+  database.close();
+  writeFileSync(databaseFile(folder), '');
+  // Nothing is beside it: a first start that was cut short.
+  openDatabase(folder).database.close();
+  writeFileSync(databaseFile(folder), '');
+  mkdirSync(join(folder, 'backups'));
+  writeFileSync(join(folder, 'backups', '2026-12-01.sqlite'), 'a backup');
+  expect(() => openDatabase(folder)).toThrow(/is empty \(0 bytes\).*npm run restore.*delete the empty file/);
+  expect(readFileSync(databaseFile(folder), 'utf8')).toBe('');
+});
+
 test('a backup is brought back over a damaged file, which is put aside as it is', async () => {
   addGroup('first');
   await backUp(folder, backup());

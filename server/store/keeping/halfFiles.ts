@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { removeFile } from '../file/journals';
+import { moveAside, removeFile } from '../file/journals';
+import { makePrivateFolder } from '../file/keepPrivate';
 import { backupFolder } from './backupFolder';
 
 /** What a file is called as long as it is being made; whatever is left of that after a start is of no use. */
@@ -13,6 +14,16 @@ export const incomingFile = (dataFolder: string): string => join(dataFolder, `in
 /** A file among the backups for one that is being made, hidden, under a name nothing else has. */
 export const halfBackup = (dataFolder: string, stage: 'raw' | 'checked'): string =>
   join(backupFolder(dataFolder), `.${stage}-${randomUUID()}.sqlite`);
+
+/** What was there before something was brought back by hand lies beside the data: among the backups it is shown, and can be deleted. */
+export function gatherKept(dataFolder: string): void {
+  if (!existsSync(dataFolder)) return;
+  for (const name of readdirSync(dataFolder)) {
+    if (!/^before-restore-[\w-]+\.sqlite$/.test(name)) continue;
+    makePrivateFolder(backupFolder(dataFolder));
+    moveAside(join(dataFolder, name), join(backupFolder(dataFolder), name));
+  }
+}
 
 /** Takes away what was half made when something ended in the middle. Only for whoever has the folder to itself. */
 export function sweepHalfFiles(dataFolder: string): void {

@@ -23,5 +23,14 @@ export const ASKED_BY_ALL = [
   '/api/logs',
 ];
 
+/** The cache in which they are kept. */
+export const ANSWERS = 'vesperum-answers';
+
+/** Forgets all of them: what is asked for again is kept again, without whoever was erased meanwhile. */
+export async function forgetAnswers(): Promise<void> {
+  // A browser that keeps nothing has nothing to forget.
+  if ('caches' in globalThis) await caches.delete(ANSWERS).catch(() => false);
+}
+
 /** Whether the answer of an address is kept for when the server is away. */
 export const isKeptAnswer = (path: string): boolean => KEPT_PATHS.some((kept) => kept.test(path));

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Mention } from '../../../core/formats/api/peopleApi';
 import type { Person } from '../../../core/group/person';
 import { api } from '../../app/server/api';
+import { forgetAnswers } from '../../app/server/keptAnswer';
 import { whyRefused } from '../../app/server/problemIn';
 
 interface Props {
@@ -16,6 +17,11 @@ const WHERE: Readonly<Record<Mention['where'], string>> = {
   record: 'The record of',
   course: 'The course',
   hall: 'The hall',
+  'saved lines': 'The saved lines',
+  movement: 'Your movement',
+  'own words': 'Your cues for',
+  'point left as it is': 'Why a point was left as it is:',
+  practice: 'Your own practice',
   backup: 'The backup',
 };
 
@@ -48,7 +54,12 @@ export function Forget({ person, onClose }: Props) {
                 key="forget"
                 danger
                 loading={isLoading}
-                onClick={() => void orSay(async () => setMentions(await forget(person.id).unwrap()))}
+                onClick={() =>
+                  void orSay(async () => {
+                    setMentions(await forget(person.id).unwrap());
+                    await forgetAnswers();
+                  })
+                }
               >
                 Forget
               </Button>,
@@ -81,7 +92,13 @@ export function Forget({ person, onClose }: Props) {
           who only comes no more need not be forgotten.
         </p>
       )}
-      {mentions !== null && mentions.length === 0 && <p>The name stands nowhere any more.</p>}
+      {mentions !== null && mentions.length === 0 && <p>Vesperum finds the name nowhere else.</p>}
+      {mentions !== null && (
+        <p>
+          Look through what it can’t see: printed pages, files you saved or sent, calendars, other devices that open
+          this house.
+        </p>
+      )}
       {mentions !== null && mentions.length > 0 && (
         <>
           <p>

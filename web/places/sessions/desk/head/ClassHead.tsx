@@ -14,7 +14,7 @@ import type { Session } from '../../../../../core/session/plan/session';
 import type { Timeline } from '../../../../../core/session/timeline/segment';
 import { lazyPart } from '../../../../app/shell/lazyPart';
 import { useAppDispatch } from '../../../../app/store';
-import type { AskedOf } from '../../../../class/useAsked';
+import type { AskedNow } from '../../../../class/useAsked';
 import { selectDraft, useDeskSelector } from '../../draft/draftStore';
 import { type Drawer, drawerOpened } from '../../draft/hand';
 import { StepWords } from '../../draft/undo/StepWords';
@@ -36,7 +36,7 @@ const HallDrawer = lazyPart(async () => (await import('../who/HallDrawer')).Hall
 
 interface Props {
   readonly session: Session;
-  readonly askedOf: AskedOf;
+  readonly askedOf: AskedNow;
   readonly timeline: Timeline;
 }
 

@@ -14,16 +14,17 @@ import { spokenIn } from '../../../../../core/session/words/lineSpeech';
 import { today } from '../../../../app/machine/clock';
 import { download, fileName } from '../../../../app/machine/download';
 import { useRepertoire } from '../../../../app/repertoire';
+import { api } from '../../../../app/server/api';
 import { askJudge } from '../../../../class/people/theJudge';
 import { useComing } from '../../../../class/people/useComing';
-import type { AskedOf } from '../../../../class/useAsked';
+import type { AskedNow } from '../../../../class/useAsked';
 import { useAskedAfter } from '../../../../course/useAskedAfter';
 import { Landmarks } from './Landmarks';
 
 interface Props {
   readonly session: Session;
   readonly timeline: Timeline;
-  readonly askedOf: AskedOf;
+  readonly askedOf: AskedNow;
 }
 
 type Kind = 'pocket' | 'card-A5' | 'card-A4' | 'plan' | 'cover' | 'vtt' | 'markdown' | 'json';
@@ -50,6 +51,9 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
   const [isBusy, setIsBusy] = useState(false);
   const taught = useAskedAfter(session);
   const coming = useComing(askedOf.group?.id ?? null);
+  const { isLoading: isCourseComing } = api.useCourseQuery(session.course?.id ?? '', { skip: session.course === null });
+  // What is not here yet would be missing on the paper, and nobody would know.
+  const isAllHere = askedOf.isKnown && !isCourseComing;
   const { message } = App.useApp();
 
   const made = async (kind: Kind): Promise<{ blob: Blob; ending: string }> => {
@@ -157,7 +161,7 @@ export function PaperMenu({ session, timeline, askedOf }: Props) {
           },
         }}
       >
-        <Button icon={<PrinterOutlined />} loading={isBusy}>
+        <Button icon={<PrinterOutlined />} loading={isBusy} disabled={!isAllHere}>
           Paper
         </Button>
       </Dropdown>
