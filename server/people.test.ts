@@ -87,6 +87,51 @@ test('a person who is forgotten leaves no byte of their name, and what still hol
   expect((await there()).came.find(({ logId }) => logId === LOG)?.people).not.toContain('person-x');
 });
 
+test('a name is found wherever words are kept, however its letters are written', async () => {
+  // One letter with its mark, and the letter and the mark by themselves, look the same.
+  const [composed, apart] = ['Zo\u00eb', 'Zoe\u0308'];
+  await put(person('person-zoe', composed));
+  const aside = { code: 'cool-down-short', movement: '', reason: `${apart} stays on for tea` };
+  const lines = { items: [{ kind: 'talk', id: 'a-talk', seconds: 30, note: `Ask ${apart}` }], blocks: [] };
+  const movement = await (await house.ask('GET', '/api/movements/cloud-hands')).json();
+  const about = `Clouds, as ${composed} likes them.`;
+  const calls = [{ part: 'cycle', phase: 0, was: movement.parts.cycle[0].call, call: `Like ${composed}` }];
+  const changes: [path: string, body: unknown][] = [
+    ['/api/asides', aside],
+    ['/api/passages/kept-one', { id: 'kept-one', name: 'Kept', role: 'main', version: 1, lines }],
+    ['/api/wording/cloud-hands', { movementId: 'cloud-hands', calls }],
+    ['/api/movements/cloud-hands', { basedOn: 'cloud-hands', movement: { ...movement, about } }],
+  ];
+  for (const [path, body] of changes) expect(`${path} ${(await house.ask('PUT', path, body)).ok}`).toBe(`${path} true`);
+  const mentions = Mention.array().parse(await (await house.ask('DELETE', '/api/people/person-zoe')).json());
+  expect(mentions.map(({ where }) => where).toSorted()).toEqual([
+    'movement',
+    'own words',
+    'point left as it is',
+    'saved lines',
+  ]);
+  // Another word that begins so is another name.
+  await put(person('person-zo', 'Zo'));
+  expect(await (await house.ask('DELETE', '/api/people/person-zo')).json()).toEqual([]);
+});
+
+test('somebody who cannot be read can be forgotten all the same, and is told of no more', async () => {
+  await put(person('person-odd', 'Oddfellow Quern'));
+  await put(person('person-even', 'Evenlode Quern'));
+  house.database
+    .prepare("UPDATE people SET document = json_set(document, '$.since', 'never') WHERE id = 'person-odd'")
+    .run();
+  await house.ask('PUT', '/api/logs/evening-week-2-taught', { attendance: 9, notes: 'Oddfellow Quern was late' });
+  const unread = async () =>
+    ((await (await house.ask('GET', '/api/unread')).json()) as { id: string }[]).map(({ id }) => id);
+  expect(await unread()).toEqual(['person-odd']);
+  const mentions = Mention.array().parse(await (await house.ask('DELETE', '/api/people/person-odd')).json());
+  expect(mentions).toMatchObject([{ where: 'record' }]);
+  expect(await unread()).toEqual([]);
+  expect(house.contents()).not.toMatch(/never.*Oddfellow|Oddfellow.*never/);
+  expect((await house.ask('DELETE', '/api/people/person-odd')).status).toBe(404);
+});
+
 test('no file that leaves holds a name', async () => {
   await put(person('person-x', 'Xanthippulla'));
   await house.ask('PUT', `/api/logs/${LOG}/people`, { people: ['person-x'] });
