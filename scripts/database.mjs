@@ -10,15 +10,17 @@ const DATABASE = join(root, COMPILED);
 /** A folder in which it is compiled before the other packages are there. */
 const APART = join(root, '.cache', 'database');
 
+let isToldOf = false;
+
 /** What is compiled is for one version of Node: another does not load it. */
 function isLoaded(file) {
   try {
     createRequire(import.meta.url)(file);
     return true;
   } catch {
-    console.log(
-      `The database was compiled for another version of Node than ${process.version}, and is compiled once more.`,
-    );
+    if (!isToldOf)
+      console.log(`Node ${process.version} cannot load the database as it was compiled: it is compiled again.`);
+    isToldOf = true;
     return false;
   }
 }

@@ -15,7 +15,7 @@ export interface OpenHouse {
   readonly database: Database;
   /** Backs up what has changed; where that fails it is told by the application, and nobody else need do anything. */
   backUp(): Promise<void>;
-  /** Starts the application anew on the same data. */
+  /** Opens the application again on the same data. */
   reopen(): void;
   close(): Promise<void>;
 }
@@ -39,11 +39,15 @@ export function openHouse(
   let { database } = openDatabase(dataFolder, fill);
   const hub = deviceHub();
   const thread = given ?? keepingBeside();
+  let isClosing = false;
   const backups = backupKeeper(dataFolder, thread);
   const backUp = () =>
     backups.make().then(
       () => undefined,
-      (error: unknown) => console.error(`The backup of today could not be made: ${error}`),
+      (error: unknown) => {
+        // One that is ended with the house is made at its next start.
+        if (!isClosing) console.error(`The backup of today could not be made: ${error}`);
+      },
     );
   const open = () =>
     createApp({
@@ -76,6 +80,7 @@ export function openHouse(
       app = open();
     },
     close: async () => {
+      isClosing = true;
       // Whatever goes through the data ends first.
       if (!given) await thread.end();
       await inTurn(dataFolder, () => Promise.resolve());

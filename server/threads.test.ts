@@ -7,6 +7,7 @@ import type { Plan } from '../core/session/plan/session';
 import { fixtureWeave } from '../core/testing/madeUpWeave';
 import { constant, inBreath, line, movement, outBreath, plan } from '../core/testing/sample';
 import { openTestHouse, type TestHouse } from '../demo/testHouse';
+import { keepingBeside } from './threads/keepingInThread';
 import { layOutBeside } from './threads/layOutInThread';
 
 let house: TestHouse;
@@ -84,4 +85,14 @@ test('a thread that dies tells those who wait, and the next class opens another'
   await expect(broken).rejects.toThrow();
   await expect(waits).rejects.toThrow();
   expect(await layOut({ session, movements })).toMatchObject({ ok: true });
+});
+
+test('a thread that is ended in the middle of its work says that nothing was changed', async () => {
+  const thread = keepingBeside();
+  const asked = thread.work('archive', house.folder, {});
+  await thread.end();
+  await expect(asked).rejects.toThrow(/Nothing was changed/);
+  // The next order opens another.
+  expect((await thread.work('archive', house.folder, {})).length).toBeGreaterThan(10_000);
+  await thread.end();
 });

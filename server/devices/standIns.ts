@@ -27,7 +27,7 @@ export interface StandIns {
 /** @param folder where the programs are built; @param environment with the port and the data folder of this house */
 export function standIns(folder: string, environment: NodeJS.ProcessEnv): StandIns {
   const running = new Map<StandInName, Running>();
-  /** Those that are on their way: whoever asks meanwhile waits for the same one. */
+  /** Those that are being started: a second request waits for the same one. */
   const starting = new Map<StandInName, Promise<StandIn>>();
   process.on('exit', () => {
     for (const { child } of running.values()) child.kill();

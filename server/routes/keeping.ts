@@ -11,6 +11,7 @@ import { backupsIn } from '../store/keeping/dailyBackups';
 import { NoBackupError } from '../store/keeping/examineBackup';
 import { incomingFile } from '../store/keeping/halfFiles';
 import { inTurn } from '../store/keeping/inTurn';
+import { ThreadEndedError } from '../threads/askThread';
 import type { BackupKeeper } from '../threads/backupKeeper';
 import type { KeepingThread, Source, Staged } from '../threads/keepingInThread';
 import { Refusal } from './reply/problem';
@@ -94,7 +95,7 @@ async function orRefuse<Answer>(act: () => Answer | Promise<Answer>): Promise<An
   try {
     return await act();
   } catch (error) {
-    if (error instanceof NoBackupError) throw new Refusal(422, error.message);
+    if (error instanceof NoBackupError || error instanceof ThreadEndedError) throw new Refusal(422, error.message);
     throw error;
   }
 }

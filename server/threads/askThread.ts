@@ -22,6 +22,9 @@ export interface Answered<Answer> {
   readonly answer: Answer;
 }
 
+/** A thread ended before it had answered; the message says so to whoever asked. */
+export class ThreadEndedError extends Error {}
+
 /** A thread beside the server, which goes on answering. It is opened when first asked, and stays. */
 export interface BesideServer<Order, Answer> {
   ask(order: Order): Promise<Answer>;
@@ -57,7 +60,7 @@ export function besideServer<Order, Answer>(
       if (waiting.size === 0) thread.unref();
     });
     thread.on('error', end);
-    thread.on('exit', () => end(new Error(died)));
+    thread.on('exit', () => end(new ThreadEndedError(died)));
     return one;
   };
   return {

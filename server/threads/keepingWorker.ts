@@ -3,6 +3,7 @@ import SQLite, { type Database } from 'better-sqlite3';
 import { allUnread, storesOf } from '../store/all/stores';
 import { NewerDatabaseError } from '../store/file/migrate';
 import { databaseFile } from '../store/file/open';
+import { inPlainWords } from '../store/file/plainFault';
 import { layArchive, writeArchive } from '../store/keeping/archive';
 import { withAttached } from '../store/keeping/attached';
 import { differenceTo } from '../store/keeping/contents';
@@ -62,7 +63,8 @@ async function carryOut<Kind extends KeepingKind>({
     return { ok: true, value: await WORK[kind](dataFolder, order) };
   } catch (error) {
     const isRefused = error instanceof NoBackupError || error instanceof NewerDatabaseError;
-    return { ok: false, isRefused, why: error instanceof Error ? error.message : String(error) };
+    const plain = inPlainWords(error, databaseFile(dataFolder));
+    return { ok: false, isRefused, why: plain instanceof Error ? plain.message : String(plain) };
   }
 }
 

@@ -16,7 +16,7 @@ interface TopicKind {
   readonly isAsOftenAsSaid: boolean;
   /** How large its introduction is, is said of it. */
   readonly hasSize: boolean;
-  /** It comes back at least every so many classes, where nothing else is said. */
+  /** The number of classes within which it comes back, unless another is given. */
   readonly usualEvery: number;
   /** Why it is in a class, where its kind says so; null where its stages do. */
   readonly why: (every: number) => string | null;

@@ -198,7 +198,7 @@ export class LineInTime {
     const whose = this.#at(place);
     const { manner, ownBreath } = this.item;
     const isSaidAsDone = name === 'cycle' && this.#isSaidAsDone(place);
-    // Counted by hand: a class has a thousand of these, and it is laid out anew with every key.
+    // Counted by hand: a class has a thousand of these, and each key lays all of them out.
     let index = -1;
     for (const phase of phases) {
       index += 1;

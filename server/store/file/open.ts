@@ -10,7 +10,11 @@ export const databaseFile = (dataFolder: string): string => join(dataFolder, 've
 
 function hasBackups(dataFolder: string): boolean {
   const folder = join(dataFolder, 'backups');
-  return existsSync(folder) && readdirSync(folder).some((name) => /^[^.].*\.sqlite$/.test(name));
+  return (
+    existsSync(folder) &&
+    statSync(folder).isDirectory() &&
+    readdirSync(folder).some((name) => /^[^.].*\.sqlite$/.test(name))
+  );
 }
 
 /** Refuses a database of something else: one with tables that no migration of ours has made. */

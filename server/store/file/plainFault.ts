@@ -30,5 +30,5 @@ export function inPlainWords(error: unknown, file: string): unknown {
 /** The file is there, but nothing is in it: a copy or a synchronising program that stopped half way leaves that. */
 export const emptiedFile = (file: string): UnusableDataError =>
   new UnusableDataError(
-    `The file with your data, ${file}, is empty (0 bytes), but there are backups beside it. ${BRING_BACK} To begin anew, delete the empty file.`,
+    `The file with your data, ${file}, is empty (0 bytes), but there are backups beside it. ${BRING_BACK} To begin with nothing, delete the empty file.`,
   );

@@ -6,7 +6,7 @@ import { removeFile } from '../file/journals';
 import { keepFilePrivate, makePrivateFolder } from '../file/keepPrivate';
 import { backupFolder } from './backupFolder';
 import { fingerprintOf } from './contents';
-import { layCopy } from './examineBackup';
+import { layCopy, NoBackupError } from './examineBackup';
 import { halfBackup } from './halfFiles';
 
 /** Kept: each of so many days, the last of so many weeks, the last of so many months. */
@@ -27,7 +27,8 @@ export interface Backup {
 /** The backups of a data folder, the latest first. */
 export function backupsIn(dataFolder: string): Backup[] {
   const folder = backupFolder(dataFolder);
-  if (!existsSync(folder)) return [];
+  // A file in its place is no folder with backups: that they fail is told elsewhere.
+  if (!existsSync(folder) || !statSync(folder).isDirectory()) return [];
   return readdirSync(folder)
     .filter((name) => name.endsWith('.sqlite') && !name.startsWith('.'))
     .map((name): Backup => {
@@ -75,6 +76,18 @@ function fingerprintOfFile(file: string): string | null {
   }
 }
 
+/** Lays a copy that was read through. One that cannot be read was made from data that is damaged. */
+async function checkedCopy(raw: string, checked: string): Promise<void> {
+  try {
+    await layCopy(raw, checked);
+  } catch (error) {
+    if (!(error instanceof NoBackupError)) throw error;
+    throw new Error(
+      'The file with your data is damaged: a copy of it cannot be read. Stop Vesperum and bring back an earlier backup.',
+    );
+  }
+}
+
 /**
  * Backs up a day, where anything changed since the last backup. It is read through before it takes its name, and those that are too
  * many are taken away.
@@ -90,7 +103,7 @@ export async function backUpDay(database: Database, dataFolder: string, today: s
   try {
     keepFilePrivate(raw);
     await database.backup(raw);
-    await layCopy(raw, checked);
+    await checkedCopy(raw, checked);
     const name = `${today}.sqlite`;
     renameSync(checked, join(folder, name));
     const days = backupsIn(dataFolder).flatMap((one) => (DAILY.test(one.name) ? [dayOf(one.name)] : []));

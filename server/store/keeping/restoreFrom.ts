@@ -1,5 +1,7 @@
 import { join } from 'node:path';
+import { makePrivateFolder } from '../file/keepPrivate';
 import { lockFolder } from '../file/lockFolder';
+import { backupFolder } from './backupFolder';
 import { layCopy } from './examineBackup';
 import { incomingFile } from './halfFiles';
 import { recoverSwap, swapFiles } from './swapFiles';
@@ -16,7 +18,8 @@ export async function restoreFrom(dataFolder: string, file: string, stamp: strin
     recoverSwap(dataFolder);
     const incoming = incomingFile(dataFolder);
     await layCopy(file, incoming);
-    const kept = join(dataFolder, `before-restore-${stamp}.sqlite`);
+    makePrivateFolder(backupFolder(dataFolder));
+    const kept = join(backupFolder(dataFolder), `before-restore-${stamp}.sqlite`);
     return swapFiles(dataFolder, incoming, kept) ? kept : null;
   } finally {
     unlock();

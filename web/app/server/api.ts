@@ -25,13 +25,6 @@ import type {
   WeaveReply,
   WeaveRequest,
 } from '../../../core/formats/api/courseApi';
-import {
-  AGREED,
-  type BackupSummary,
-  type BroughtBack,
-  type Comparison,
-  type Keeping,
-} from '../../../core/formats/api/keepingApi';
 import type { GroupPeople, Mention, WhoCame } from '../../../core/formats/api/peopleApi';
 import type { TaughtClass } from '../../../core/formats/api/taughtClass';
 import type { Group, GroupAsked } from '../../../core/group/group';
@@ -47,7 +40,6 @@ import type { AsideRule } from '../../../core/session/plan/setAside';
 import type { Takes } from '../../../core/session/plan/takes';
 import type { MovementTraits } from '../../../core/traits/movementTraits';
 import { ask, wasKept } from './ask';
-import { withAdoptedEpoch } from './epoch';
 import { type Save, saveOver } from './saveOver';
 import { TAGS } from './tags';
 
@@ -267,25 +259,6 @@ export const api = createApi({
     deleteHall: build.mutation<void, string>({
       query: (id) => ({ url: `halls/${id}`, method: 'DELETE' }),
       invalidatesTags: ['halls', 'groups'],
-    }),
-    deleteBackup: build.mutation<void, string>({
-      query: (name) => ({ url: `backups/${name}`, method: 'DELETE' }),
-      invalidatesTags: ['backups'],
-    }),
-    keeping: build.query<Keeping, void>({ query: () => 'keeping', providesTags: ['backups'] }),
-    backUp: build.mutation<{ made: BackupSummary | null }, void>({
-      query: () => ({ url: 'backups', method: 'POST' }),
-      invalidatesTags: ['backups'],
-    }),
-    backupDifference: build.query<Comparison, string>({
-      query: (name) => `backups/${name}/difference`,
-      keepUnusedDataFor: 0,
-    }),
-    /** @param agreed so many rows that cannot be read were seen, and may come along */
-    restoreBackup: build.mutation<BroughtBack, { readonly name: string; readonly agreed: number }>({
-      query: ({ name, agreed }) => ({ url: `backups/${name}/restore?${AGREED}=${agreed}`, method: 'POST' }),
-      transformResponse: withAdoptedEpoch<BroughtBack>,
-      invalidatesTags: [...TAGS],
     }),
     unread: build.query<Unread[], void>({ query: () => 'unread', providesTags: [...TAGS] }),
     logs: build.query<LogSummary[], void>({ query: () => 'logs', providesTags: ['logs'] }),

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Mention } from '../../../core/formats/api/peopleApi';
 import type { Person } from '../../../core/group/person';
 import { api } from '../../app/server/api';
+import { keepingApi } from '../../app/server/keepingApi';
 import { forgetAnswers } from '../../app/server/keptAnswer';
 import { whyRefused } from '../../app/server/problemIn';
 
@@ -28,7 +29,7 @@ const WHERE: Readonly<Record<Mention['where'], string>> = {
 /** Forgets somebody, and says where their name still stands in words; backups that hold it can be deleted from here. */
 export function Forget({ person, onClose }: Props) {
   const [forget, { isLoading }] = api.useForgetPersonMutation();
-  const [deleteBackup] = api.useDeleteBackupMutation();
+  const [deleteBackup] = keepingApi.useDeleteBackupMutation();
   const [mentions, setMentions] = useState<readonly Mention[] | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
   const orSay = async (act: () => Promise<void>) => {

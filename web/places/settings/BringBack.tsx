@@ -79,12 +79,16 @@ export function BringBack({ source, onClose }: Props) {
           </ul>
           {unread.length > 0 && (
             <Alert
+              className="bring-back-unread"
               type="warning"
               showIcon
               title={`${unread.length === 1 ? 'One thing in it' : `${unread.length} things in it`} can’t be read by this version.`}
               description={
                 <>
-                  <p>If you bring it back they come along word for word, but show nowhere. Everything else works.</p>
+                  <p>
+                    {unread.length === 1 ? 'It comes' : 'They come'} along word for word, but{' '}
+                    {unread.length === 1 ? 'shows' : 'show'} nowhere. Everything else works.
+                  </p>
                   <UnreadList unread={unread} />
                 </>
               }

@@ -3,7 +3,7 @@ import dayjs from 'dayjs';
 import { useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { BackupSummary } from '../../../core/formats/api/keepingApi';
-import { api } from '../../app/server/api';
+import { keepingApi } from '../../app/server/keepingApi';
 import { whyRefused } from '../../app/server/problemIn';
 import { compareArchive, restoreArchive } from '../../app/server/sendArchive';
 import { Notice, Waiting } from '../../app/shell/Notice';
@@ -22,10 +22,10 @@ function titleOf({ name, madeAt }: BackupSummary): string {
 
 /** Where the data is and how it is kept: backups, everything as one file, the key. */
 export function Settings() {
-  const { data, isError, refetch } = api.useKeepingQuery();
-  const [compare] = api.useLazyBackupDifferenceQuery();
-  const [restore] = api.useRestoreBackupMutation();
-  const [backUp, { isLoading: isMaking }] = api.useBackUpMutation();
+  const { data, isError, refetch } = keepingApi.useKeepingQuery();
+  const [compare] = keepingApi.useLazyBackupDifferenceQuery();
+  const [restore] = keepingApi.useRestoreBackupMutation();
+  const [backUp, { isLoading: isMaking }] = keepingApi.useBackUpMutation();
   const [params] = useSearchParams();
   const { message } = App.useApp();
   const input = useRef<HTMLInputElement>(null);

@@ -1,12 +1,12 @@
 import { Alert, App, Button } from 'antd';
 import dayjs from 'dayjs';
-import { api } from '../../app/server/api';
+import { keepingApi } from '../../app/server/keepingApi';
 import { whyRefused } from '../../app/server/problemIn';
 
 /** That the last backup failed, why, and a way to try again. Nothing where it did not. */
 export function BackupNote() {
-  const { data } = api.useKeepingQuery();
-  const [backUp, { isLoading }] = api.useBackUpMutation();
+  const { data } = keepingApi.useKeepingQuery(undefined, { refetchOnMountOrArgChange: true });
+  const [backUp, { isLoading }] = keepingApi.useBackUpMutation();
   const { message } = App.useApp();
   if (!data?.failure) return null;
   const again = async () => {
@@ -23,11 +23,14 @@ export function BackupNote() {
       type="warning"
       showIcon
       title={`The backup at ${dayjs(data.failure.at).format('HH:mm')} failed.`}
-      description={`${data.failure.why} Nothing is lost; only the copy is missing.`}
-      action={
-        <Button size="small" loading={isLoading} onClick={() => void again()}>
-          Back up now
-        </Button>
+      description={
+        <>
+          <p>{data.failure.why}</p>
+          <p>Until one succeeds, the newest backup is an older one.</p>
+          <Button size="small" loading={isLoading} onClick={() => void again()}>
+            Back up now
+          </Button>
+        </>
       }
     />
   );

@@ -1,0 +1,35 @@
+import {
+  AGREED,
+  type BackupSummary,
+  type BroughtBack,
+  type Comparison,
+  type Keeping,
+} from '../../../core/formats/api/keepingApi';
+import { api } from './api';
+import { withAdoptedEpoch } from './epoch';
+import { TAGS } from './tags';
+
+/** What is asked of the server about its data as a whole: where it is, its backups, and bringing one back. */
+export const keepingApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    deleteBackup: build.mutation<void, string>({
+      query: (name) => ({ url: `backups/${name}`, method: 'DELETE' }),
+      invalidatesTags: ['backups'],
+    }),
+    keeping: build.query<Keeping, void>({ query: () => 'keeping', providesTags: ['backups'] }),
+    backUp: build.mutation<{ made: BackupSummary | null }, void>({
+      query: () => ({ url: 'backups', method: 'POST' }),
+      invalidatesTags: ['backups'],
+    }),
+    backupDifference: build.query<Comparison, string>({
+      query: (name) => `backups/${name}/difference`,
+      keepUnusedDataFor: 0,
+    }),
+    /** @param agreed so many rows that cannot be read were seen, and may come along */
+    restoreBackup: build.mutation<BroughtBack, { readonly name: string; readonly agreed: number }>({
+      query: ({ name, agreed }) => ({ url: `backups/${name}/restore?${AGREED}=${agreed}`, method: 'POST' }),
+      transformResponse: withAdoptedEpoch<BroughtBack>,
+      invalidatesTags: [...TAGS],
+    }),
+  }),
+});
