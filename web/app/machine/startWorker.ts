@@ -31,6 +31,7 @@ export function startWorker<Work extends Living>(start: (name: string) => Worker
   const worker = start(name);
   const work = wrap<Work>(worker);
   let hasLived = false;
+  const awake = (work as Remote<Living>).awake();
   const gone = new Promise<never>((_, reject) => {
     const die = () => {
       worker.terminate();
@@ -40,7 +41,7 @@ export function startWorker<Work extends Living>(start: (name: string) => Worker
     worker.addEventListener('messageerror', die);
     // One that dies before it has said a word holds no lock to be missed by.
     const patience = setTimeout(die, BORN_WITHIN);
-    void (work as Remote<Living>).awake().then(() => {
+    void awake.then(() => {
       clearTimeout(patience);
       hasLived = true;
       void navigator.locks?.request(name, die);
@@ -48,5 +49,6 @@ export function startWorker<Work extends Living>(start: (name: string) => Worker
   });
   // It may die while nobody waits.
   gone.catch(() => undefined);
-  return { ask: (question) => Promise.race([question(work), gone]), end: () => worker.terminate() };
+  // A question goes out once the worker can be missed: one that died over it before would be taken for one that never came.
+  return { ask: (question) => Promise.race([awake.then(() => question(work)), gone]), end: () => worker.terminate() };
 }
