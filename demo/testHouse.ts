@@ -30,7 +30,12 @@ export interface TestHouse {
 /** A house of its own in a temporary folder, with the demo world. */
 export function openTestHouse(): TestHouse {
   const folder = copyOfDemo();
-  const house = openHouse(folder, { movements: repertoire, forms, webFolder: null }, undefined, thread);
+  const house = openHouse(
+    folder,
+    { movements: repertoire, forms, webFolder: null, version: 'test' },
+    undefined,
+    thread,
+  );
   return {
     get database() {
       return house.database;

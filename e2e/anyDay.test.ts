@@ -26,6 +26,9 @@ const DAYS = [
   ['five to midnight in summer', '2027-06-15T23:55'],
 ] as const;
 
+/** The house is started and the page opened within so many seconds, also on a busy machine: the clock goes on meanwhile. */
+const TO_GET_READY = 240;
+
 /** How many of them are gone through in every run. */
 const SAMPLED_DAYS = 3;
 
@@ -53,7 +56,9 @@ test.each(sampled(DAYS, SAMPLED_DAYS))(
       await page.waitForSelector('.log-lines');
       const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
       const log = ClassLog.parse(await (await fetch(`${house.url}/api/logs/${id}`)).json());
-      expect(dayjs(log.startedAt).format('YYYY-MM-DDTHH:mm')).toBe(moment);
+      const late = dayjs(log.startedAt).diff(moment, 'second');
+      expect(late).toBeGreaterThanOrEqual(0);
+      expect(late).toBeLessThan(TO_GET_READY);
       // Twenty minutes of teaching are twenty minutes, whatever the clock on the wall makes of them.
       const took = Date.parse(log.endedAt) - Date.parse(log.startedAt);
       const taught = log.items.reduce((sum, { actualMs }) => sum + actualMs, 0);

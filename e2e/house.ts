@@ -1,5 +1,5 @@
 import type { BrowserContext, Locator, Page } from 'puppeteer-core';
-import { shiftDate } from '../scripts/testing/shiftDate';
+import { aheadOfWall, shiftDate } from '../scripts/testing/shiftDate';
 import { blame } from './browser/browserFaults';
 import { keptPageOf } from './browser/keptPage';
 import { newPage } from './browser/newPage';
@@ -52,7 +52,7 @@ export async function openPage(
       if ('serviceWorker' in navigator) navigator.serviceWorker.register = () => new Promise(() => undefined);
     });
   // It is the same time there as here.
-  await page.evaluateOnNewDocument(shiftDate, Date.now() - (performance.timeOrigin + performance.now()));
+  await page.evaluateOnNewDocument(shiftDate, aheadOfWall());
   // A page in the background draws no frames, and every wait on it would be for ever.
   await page.bringToFront();
   page.setDefaultTimeout(PATIENCE_MS);

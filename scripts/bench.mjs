@@ -7,6 +7,7 @@ import { root } from './prepare.mjs';
 /** Measures: everything, or only what is named. `npm run bench -- years weave` */
 const ALL = ['main', 'compose', 'hall', 'teach', 'weave', 'terms', 'years', 'browser'];
 const named = process.argv.slice(2).filter((name) => ALL.includes(name));
+const numbers = process.argv.slice(2).filter((one) => /^\d+$/.test(one));
 const FOLDER = join(root, '.cache', 'bench');
 
 /** In one file each module would believe itself where that file is. */
@@ -34,4 +35,4 @@ await build({
   plugins: [keepsPlaces],
 });
 for (const name of named.length > 0 ? named : ALL)
-  spawnSync(process.execPath, [join(FOLDER, `${name}.mjs`)], { cwd: root, stdio: 'inherit' });
+  spawnSync(process.execPath, [join(FOLDER, `${name}.mjs`), ...numbers], { cwd: root, stdio: 'inherit' });

@@ -87,6 +87,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'server/store',
     'server/store/record',
     'server/store/all',
+    'server/workedOut',
     'server/threads',
     'server/routes/reply',
     'server/door',

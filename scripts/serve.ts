@@ -10,6 +10,7 @@ import { type OpenHouse, openHouse } from '../server/openHouse';
 import { readSettings } from '../server/settings';
 import { shippedRepertoire } from '../server/shippedRepertoire';
 import { lockFolder } from '../server/store/file/lockFolder';
+import { builtVersion } from '../server/workedOut/builtVersion';
 
 /** Milliseconds. */
 const KEPT_ALIVE = 75_000;
@@ -35,6 +36,7 @@ function start(): void {
       pocketFile: join(root, 'dist', 'pocket', 'index.html'),
       webFolder: existsSync(join(built, 'index.html')) ? built : null,
       key,
+      version: builtVersion(import.meta.filename, movements),
     },
     (empty) => {
       if (!process.argv.includes('--empty')) loadDemo(empty, movements, forms, today());

@@ -46,6 +46,9 @@ import { allUnread, storesOf } from './store/all/stores';
 import { mentionsOf } from './store/mentions';
 import { reckonWith } from './store/reckonWith';
 import { recordClass } from './store/record/recordClass';
+import { type FigureStore, openFigures } from './workedOut/figureStore';
+import { recordFigures } from './workedOut/recordFigures';
+import { wellReadIn } from './workedOut/wellRead';
 
 export interface House {
   readonly database: Database;
@@ -66,6 +69,8 @@ export interface House {
   readonly key?: HouseKey | null;
   /** Where the data is kept; null where it is nowhere, as in some tests. */
   readonly keeping?: Omit<HouseKeeping, 'hasKey'> | null;
+  /** Where what is worked out is kept; with this application alone, if not given. */
+  readonly figures?: FigureStore;
   /** Called when a class was recorded. */
   readonly onRecorded?: () => void;
 }
@@ -118,11 +123,14 @@ export function createApp({
   hub = deviceHub(),
   key = null,
   keeping = null,
+  figures = openFigures(null, null),
   onRecorded = () => undefined,
 }: House): OpenAPIHono {
-  const stores = storesOf(database, shipped);
+  const stores = storesOf(database, shipped, wellReadIn(figures));
   const { reader, wording, movements, sessions, groups, logs, passages, courses, people, halls } = stores;
   const { find } = movements;
+  const workedOutOf = { figures, find, shipped };
+  const ofRecords = recordFigures(logs, workedOutOf);
 
   const app = router();
   app.use(sealed, localOnly, ownPagesOnly);
@@ -144,12 +152,12 @@ export function createApp({
     ),
   );
   app.route('/', classFileRoutes(database, sessions, movements));
-  app.route('/', sessionRoutes(sessions, groups, logs.hasOf, find));
+  app.route('/', sessionRoutes(sessions, groups, logs.hasOf, workedOutOf));
   const record = recordClass({ database, logs, people, courses });
   app.route('/', carriedRoutes({ sessions, courses, logs, find, record, onRecorded }));
-  app.route('/', feltRoutes(stores.felt, logs, people));
+  app.route('/', feltRoutes(stores.felt, ofRecords, people));
   app.route('/', offeredRoutes({ sessions, logs, groups, find }));
-  app.route('/', logRoutes({ logs, sessions, find, record, onRecorded }));
+  app.route('/', logRoutes({ logs, sessions, figures: ofRecords, record, onRecorded }));
   app.route('/', courseFileRoutes(database, courses, groups, movements, forms));
   app.route('/', courseRoutes(courses, groups, find, new Set(forms.map(({ id }) => id))));
   app.route('/', asideRoutes(stores.asides));

@@ -8,6 +8,7 @@ import { inTurn } from './store/keeping/inTurn';
 import { recoverSwap, swapFiles } from './store/keeping/swapFiles';
 import { backupKeeper } from './threads/backupKeeper';
 import { type KeepingThread, keepingBeside } from './threads/keepingInThread';
+import { openFigures } from './workedOut/figureStore';
 
 /** A data folder that is open, with the application over it; both are others once other data was brought back. */
 export interface OpenHouse {
@@ -20,6 +21,11 @@ export interface OpenHouse {
   close(): Promise<void>;
 }
 
+type Kept = Omit<House, 'database' | 'hub' | 'keeping' | 'figures' | 'onRecorded'> & {
+  /** The version of everything that works figures out, as far as they are kept; null where they are not. */
+  readonly version: string | null;
+};
+
 /**
  * Opens a data folder that nobody else has: carries through what was ended in the middle, brings the data up to date, and lays the
  * application over it.
@@ -29,7 +35,7 @@ export interface OpenHouse {
  */
 export function openHouse(
   dataFolder: string,
-  about: Omit<House, 'database' | 'hub' | 'keeping' | 'onRecorded'>,
+  { version, ...about }: Kept,
   fill?: (empty: Database) => void,
   given?: KeepingThread,
 ): OpenHouse {
@@ -38,6 +44,7 @@ export function openHouse(
   gatherKept(dataFolder);
   let { database } = openDatabase(dataFolder, fill);
   const hub = deviceHub();
+  const figures = openFigures(dataFolder, version);
   const thread = given ?? keepingBeside();
   let isClosing = false;
   const backups = backupKeeper(dataFolder, thread);
@@ -54,6 +61,7 @@ export function openHouse(
       ...about,
       hub,
       database,
+      figures,
       keeping: { dataFolder, thread, backups, swapIn },
       onRecorded: () => void backUp(),
     });
@@ -85,6 +93,7 @@ export function openHouse(
       if (!given) await thread.end();
       await inTurn(dataFolder, () => Promise.resolve());
       database.close();
+      figures.close();
     },
   };
 }

@@ -1,15 +1,17 @@
+import { z } from 'zod';
 import { timesOf } from '../session/plan/takes';
-import type { PartKind } from '../session/timeline/partKind';
+import { PART_KINDS, type PartKind } from '../session/timeline/partKind';
 import type { ClassLog } from './classLog';
 
 /** How much longer a part took than it was reckoned, once: the logarithm of the ratio. */
-export interface Observation {
-  readonly kind: PartKind;
-  readonly groupId: string;
+export const Observation = z.object({
+  kind: z.enum(PART_KINDS),
+  groupId: z.string(),
   /** The movement it was of; null for what is of none. */
-  readonly movementId: string | null;
-  readonly ratio: number;
-}
+  movementId: z.string().nullable(),
+  ratio: z.number(),
+});
+export type Observation = Readonly<z.infer<typeof Observation>>;
 
 /** Spreads of the logarithms: of one observation, of all groups, of a group, of a movement in a group. Conventions. */
 const SPREAD = { one: 0.35, all: 0.2, group: 0.15, movement: 0.15 } as const;

@@ -13,5 +13,13 @@ export function shiftDate(aheadMs: number): void {
   Object.setPrototypeOf(Shifted, Real);
   Shifted.prototype = Real.prototype;
   Shifted.now = () => realNow() + aheadMs;
+  // A clock that is set while tests run shows in the time since the start of a process only here.
+  Shifted.unshifted = (Real as { unshifted?: () => number }).unshifted ?? realNow;
   Object.assign(globalThis, { Date: Shifted });
+}
+
+/** How far `Date` is ahead of the time on the wall, milliseconds. */
+export function aheadOfWall(): number {
+  const { unshifted = Date.now } = Date as { unshifted?: () => number };
+  return Date.now() - unshifted();
 }

@@ -10,7 +10,6 @@ import {
   SessionsWhen,
   StoredSession,
 } from '../../core/formats/api/api';
-import type { FindMovement } from '../../core/movement/schema/movement';
 import type { Session } from '../../core/session/plan/session';
 import { planProblems } from '../../core/session/schedule/timeline';
 import { CalendarDay } from '../../core/words/calendarDay';
@@ -18,6 +17,7 @@ import { timestamp } from '../clock/clock';
 import type { GroupStore } from '../store/groups';
 import type { SaveAnswer } from '../store/revised';
 import type { SessionStore } from '../store/sessions';
+import type { WorkedOutOf } from '../workedOut/figure';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
 import { router } from './reply/router';
@@ -133,9 +133,10 @@ export function sessionRoutes(
   sessions: SessionStore,
   groups: GroupStore,
   isTaught: (id: string) => boolean,
-  find: FindMovement,
+  from: WorkedOutOf,
 ): OpenAPIHono {
-  const summaries = rememberSummaries(sessions, find);
+  const { find } = from;
+  const summaries = rememberSummaries(sessions, from);
 
   /** What the schema cannot see: movements and groups that do not exist. */
   const refuseUnknown = (session: Session): void => {
@@ -182,9 +183,9 @@ export function sessionRoutes(
       return context.json({ total, rows: await summaries.some(rows) }, 200);
     })
     .openapi(short, (context) => {
-      const stored = sessions.find(context.req.valid('param').id);
-      if (!stored) throw missingClass();
-      return context.json(summaries.of(stored), 200);
+      const summary = summaries.of(context.req.valid('param').id);
+      if (!summary) throw missingClass();
+      return context.json(summary, 200);
     })
     .openapi(add, (context) => {
       const { session } = context.req.valid('json');

@@ -1,14 +1,18 @@
 import { setImmediate as soon } from 'node:timers/promises';
-import type { SessionSummary, StoredSession } from '../../core/formats/api/api';
+import { z } from 'zod';
+import { SessionSummary } from '../../core/formats/api/api';
 import type { FindMovement, Movement } from '../../core/movement/schema/movement';
+import { Session } from '../../core/session/plan/session';
 import { forecastFor } from '../../core/session/report/forecast';
 import { movementIdsOf } from '../../core/session/schedule/settleItem';
 import { timelineOf } from '../../core/session/schedule/timeline';
 import type { SessionStore } from '../store/sessions';
+import { keptFigure, type WorkedOut, type WorkedOutOf } from '../workedOut/figure';
 
 /** Classes in short, each worked out once until it or a movement it names changes. */
 export interface Summaries {
-  of(stored: StoredSession): SessionSummary;
+  /** Null where there is none, or none that can be read. */
+  of(id: string): SessionSummary | null;
   /** Some of them, in their order; the server goes on answering while those that are missing are worked out. */
   some(rows: readonly { readonly id: string; readonly revision: number }[]): Promise<SessionSummary[]>;
 }
@@ -19,31 +23,30 @@ interface Kept {
   readonly summary: SessionSummary;
 }
 
-/** A stored session in short, with its planned length by the engine. */
-function summaryOf({ session, revision, changedAt }: StoredSession, find: FindMovement): SessionSummary {
+/** What the engine says of a class, and which movements stand in it. */
+const Planned = SessionSummary.pick({ totalMs: true, safeMs: true, lines: true, movementIds: true });
+type Planned = z.infer<typeof Planned>;
+const { id, title, groupId, date, startsAt, slotMinutes, doors, family, course } = Session.shape;
+/** What a class says of itself. */
+const Said = z.object({ id, title, groupId, date, startsAt, slotMinutes, doors, family, course });
+
+function plan(session: Session, find: FindMovement): WorkedOut<Planned> {
   const answer = timelineOf(session, find);
-  const items = session.sections.flatMap((section) => section.items);
-  const { id, title, groupId, date, startsAt, slotMinutes, doors, family, course } = session;
+  const movementIds = movementIdsOf(session.sections);
   return {
-    id,
-    title,
-    groupId,
-    date,
-    startsAt,
-    slotMinutes,
-    doors,
-    family,
-    course,
-    totalMs: answer.ok ? answer.timeline.totalMs : 0,
-    safeMs: answer.ok ? forecastFor(session, answer.timeline, find).safeMs : 0,
-    lines: items.length,
-    movementIds: movementIdsOf(session.sections),
-    revision,
-    changedAt,
+    movementIds,
+    figure: {
+      totalMs: answer.ok ? answer.timeline.totalMs : 0,
+      safeMs: answer.ok ? forecastFor(session, answer.timeline, find).safeMs : 0,
+      lines: session.sections.flatMap((section) => section.items).length,
+      movementIds,
+    },
   };
 }
 
-export function rememberSummaries(sessions: SessionStore, find: FindMovement): Summaries {
+export function rememberSummaries(sessions: SessionStore, from: WorkedOutOf): Summaries {
+  const { find } = from;
+  const planned = keptFigure('planned', Planned, from);
   const kept = new Map<string, Kept>();
   const known = (id: string, revision: number): SessionSummary | null => {
     const there = kept.get(id);
@@ -51,11 +54,19 @@ export function rememberSummaries(sessions: SessionStore, find: FindMovement): S
       there?.revision === revision && there.summary.movementIds.every((name, at) => find(name) === there.movements[at]);
     return isSame ? there.summary : null;
   };
-  const of = (stored: StoredSession): SessionSummary => {
-    const there = known(stored.session.id, stored.revision);
+  const of = (id: string): SessionSummary | null => {
+    const written = sessions.text(id);
+    if (!written) return null;
+    const { document, revision, changedAt } = written;
+    const there = known(id, revision);
     if (there) return there;
-    const summary = summaryOf(stored, find);
-    kept.set(summary.id, { revision: stored.revision, movements: summary.movementIds.map(find), summary });
+    const figure = planned(id, document, () => {
+      const stored = sessions.find(id);
+      return stored && plan(stored.session, find);
+    });
+    if (!figure) return null;
+    const summary = { ...Said.parse(JSON.parse(document)), ...figure, revision, changedAt };
+    kept.set(id, { revision, movements: figure.movementIds.map(find), summary });
     return summary;
   };
   return {
@@ -64,14 +75,10 @@ export function rememberSummaries(sessions: SessionStore, find: FindMovement): S
       const summaries: SessionSummary[] = [];
       for (const { id, revision } of rows) {
         const there = known(id, revision);
-        if (there) {
-          summaries.push(there);
-          continue;
-        }
-        const stored = sessions.find(id);
-        if (stored) summaries.push(of(stored));
+        const summary = there ?? of(id);
+        if (summary) summaries.push(summary);
         // Others are answered between one class and the next.
-        await soon();
+        if (!there) await soon();
       }
       return summaries;
     },

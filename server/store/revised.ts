@@ -16,12 +16,23 @@ export interface RevisedStore<Thing, Stored> {
   /** The ids of all there are with their revisions, in their order, without reading them. */
   revisions(): readonly { readonly id: string; readonly revision: number }[];
   find(id: string): Stored | null;
+  /** One as it is written, without understanding it. */
+  text(id: string): WrittenRow | null;
+  /** Sees whether one can be read. */
+  check(id: string): void;
   /** Answers null where the id is taken. */
   add(thing: Thing, now: string): Stored | null;
   save(thing: Thing, revision: number, now: string): SaveAnswer<Stored>;
   /** Takes one out of sight; `restore` brings it back. Both answer whether there was one. */
   remove(id: string, now: string): boolean;
   restore(id: string): boolean;
+}
+
+/** A row as it is written. */
+export interface WrittenRow {
+  readonly document: string;
+  readonly revision: number;
+  readonly changedAt: string;
 }
 
 const Revision = z.object({ id: z.string(), revision: z.number() });
@@ -77,6 +88,16 @@ export function revisedStore<Thing extends { readonly id: string }, Stored>(
     all: () => all.all().flatMap((row) => read(row) ?? []),
     revisions: () => revisions.all().map((row) => Revision.parse(row)),
     find,
+    text: (id) => {
+      const row = one.get(id);
+      if (row === undefined) return null;
+      const { document, revision, changed_at: changedAt } = Row.parse(row);
+      return { document, revision, changedAt };
+    },
+    check: (id) => {
+      const row = one.get(id);
+      if (row !== undefined) reader.check(kind, id, Row.parse(row).document, (json) => schema.parse(json));
+    },
     add: atOnce(database, (thing: Thing, now: string) => {
       if (taken.get(thing.id) !== undefined) return null;
       insert.run(thing.id, JSON.stringify(thing), now);

@@ -1,6 +1,5 @@
 import dayjs from 'dayjs';
 import type { Taken } from '../../course/schema/course';
-import type { Session } from '../../session/plan/session';
 
 /**
  * A record as a short code that is read off one screen and typed on another: letters and digits that are not taken for each other, at
@@ -35,8 +34,14 @@ function mark(text: string): number {
   return hash;
 }
 
+/** Of a class, what a code is told by: its lines in their order. */
+export interface ClassLines {
+  readonly id: string;
+  readonly sections: readonly { readonly items: readonly { readonly id: string }[] }[];
+}
+
 /** What tells a class apart with the lines it has: another line, and it is another class. */
-export const classMark = ({ id, sections }: Pick<Session, 'id' | 'sections'>): number =>
+export const classMark = ({ id, sections }: ClassLines): number =>
   mark([id, ...sections.flatMap(({ items }) => items.map((item) => item.id))].join('\n')) >>> (32 - BITS.mark);
 
 const bitsOf = (value: number, many: number): number[] =>
@@ -50,7 +55,7 @@ export const mostLines = (asked: number): number =>
   5 * MOST - BITS.mark - BITS.began - BITS.took - BITS.came - BITS.check - BITS.taken * asked;
 
 /** The code in groups of four, to be read aloud; null where the class has more lines than a code can tell. */
-export function writeCode(session: Pick<Session, 'id' | 'sections'>, record: CodedRecord): string | null {
+export function writeCode(session: ClassLines, record: CodedRecord): string | null {
   const { beganAt, tookMinutes, came, leftOut, taken } = record;
   if (leftOut.length > mostLines(taken.length)) return null;
   const said = [
@@ -78,11 +83,7 @@ export type ReadCode =
  * Reads a code against the classes there are; small letters, spaces and hyphens do no harm.
  * @param askedOf how many things are asked after in a class
  */
-export function readCode(
-  typed: string,
-  sessions: readonly Pick<Session, 'id' | 'sections'>[],
-  askedOf: (id: string) => number,
-): ReadCode {
+export function readCode(typed: string, sessions: readonly ClassLines[], askedOf: (id: string) => number): ReadCode {
   const letters = [...typed.toUpperCase().replace(/[\s-]/g, '')].map((letter) => MEANT[letter] ?? letter);
   const places = letters.map((letter) => ALPHABET.indexOf(letter));
   if (letters.length === 0 || letters.length > MOST || places.includes(-1)) return { ok: false, why: 'not a code' };
@@ -116,5 +117,5 @@ export function readCode(
 }
 
 /** The id of the record of a class that was carried: the same by its file and by its code, so that it is written down once. */
-export const carriedLogId = (session: Pick<Session, 'id' | 'sections'>, beganAt: number): string =>
+export const carriedLogId = (session: ClassLines, beganAt: number): string =>
   `carried-${classMark(session).toString(36)}-${Math.round(beganAt).toString(36)}`;

@@ -1,9 +1,9 @@
 import { setImmediate as soon } from 'node:timers/promises';
-import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
+import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { askedAfter } from '../../../core/course/classes/askedAfter';
 import { BroughtRecord, WrittenRecord } from '../../../core/formats/pocket/pocketApi';
 import type { PocketRecord, TakenOf } from '../../../core/formats/pocket/pocketClass';
-import { carriedLogId, readCode } from '../../../core/formats/pocket/recordCode';
+import { type ClassLines, carriedLogId, readCode } from '../../../core/formats/pocket/recordCode';
 import type { FindMovement } from '../../../core/movement/schema/movement';
 import { type ClassLog, newRecord, recordFault } from '../../../core/record/classLog';
 import { itemsWrittenAfter } from '../../../core/record/writtenAfter';
@@ -63,22 +63,37 @@ function askedOf({ course: of }: Session, courses: CourseStore): { thread: strin
   return of && stored ? askedAfter(stored.course, of.classId, today()).slice(0, 12) : [];
 }
 
+const Lined = z.object({
+  id: z.string(),
+  sections: z.array(z.object({ items: z.array(z.object({ id: z.string() })) })),
+});
+
+/** The lines of a class as it is written; what is not written so can be read by nobody. */
+function linesIn(document: string | undefined): ClassLines | null {
+  try {
+    return Lined.parse(JSON.parse(document ?? ''));
+  } catch {
+    return null;
+  }
+}
+
 /** A record from what was read off a screen: everything as planned but what it says. */
 async function fromCode(code: string, { sessions, courses, find }: Stores): Promise<Brought> {
-  const all: Session[] = [];
+  const all: ClassLines[] = [];
   for (const { id } of sessions.revisions()) {
     // Others are answered between one class and the next.
-    const stored = await soon(sessions.find(id));
-    if (stored) all.push(stored.session);
+    const lines = await soon(linesIn(sessions.text(id)?.document));
+    if (lines) all.push(lines);
   }
   const asked = (id: string) => {
-    const session = all.find((one) => one.id === id);
+    const session = sessions.find(id)?.session;
     return session ? askedOf(session, courses) : [];
   };
   const read = readCode(code, all, (id) => asked(id).length);
   if (!read.ok) throw refusal('code', WHY[read.why]);
   const { beganAt, tookMinutes, came, leftOut, taken } = read.record;
-  const session = all.find(({ id }) => id === read.sessionId) as Session;
+  const session = sessions.find(read.sessionId)?.session;
+  if (!session) throw refusal('code', WHY['no such class']);
   const answer = timelineOf(session, find);
   if (!answer.ok) throw refusal('code', 'A movement of its class is not here any more.');
   const lines = session.sections.flatMap(({ items }) => items);

@@ -1,9 +1,9 @@
+import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { baseId } from '../../../core/movement/schema/version';
 import { Felt, FeltIn } from '../../../core/record/felt';
 import type { PeopleStore } from '../../store/people';
 import type { FeltStore } from '../../store/record/felt';
-import type { LogStore } from '../../store/record/logs';
+import type { RecordFigures } from '../../workedOut/recordFigures';
 import { Refusal } from '../reply/problem';
 import { body, fails, idParam, json } from '../reply/replies';
 import { router } from '../reply/router';
@@ -31,28 +31,16 @@ const put = createRoute({
   },
 });
 
-/** The movements of the lines of a record, by line; read once for each record. */
-function movementsOf(logs: LogStore): (logId: string, itemId: string | null) => string | null {
-  const known = new Map<string, ReadonlyMap<string, string>>();
-  const linesOf = (logId: string): ReadonlyMap<string, string> => {
-    const lines = logs.find(logId)?.plan.sections.flatMap(({ items }) => items) ?? [];
-    const found = new Map(
-      lines.flatMap((item) => (item.kind === 'movement' ? [[item.id, baseId(item.movementId)] as const] : [])),
-    );
-    known.set(logId, found);
-    return found;
-  };
-  return (logId, itemId) => (itemId === null ? null : ((known.get(logId) ?? linesOf(logId)).get(itemId) ?? null));
-}
-
-export const feltRoutes = (felt: FeltStore, logs: LogStore, people: PeopleStore): OpenAPIHono =>
+export const feltRoutes = (felt: FeltStore, figures: RecordFigures, people: PeopleStore): OpenAPIHono =>
   router()
-    .openapi(list, (context) => {
-      const movementOf = movementsOf(logs);
-      return context.json(
-        felt.all().map((one) => ({ ...one, movementId: movementOf(one.logId, one.itemId) })),
-        200,
-      );
+    .openapi(list, async (context) => {
+      const shown: FeltIn[] = [];
+      for (const one of felt.all()) {
+        // Others are answered in between.
+        const lines = one.itemId === null ? null : await soon(figures.lines(one.logId));
+        shown.push({ ...one, movementId: (one.itemId !== null && lines?.[one.itemId]) || null });
+      }
+      return context.json(shown, 200);
     })
     .openapi(put, (context) => {
       const said = context.req.valid('json');

@@ -2,13 +2,13 @@ import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { LearntPart, LogAnswer, LogNotes, LogSummary } from '../../../core/formats/api/api';
 import { RecordedOtherwise, TaughtClass } from '../../../core/formats/api/taughtClass';
-import type { FindMovement } from '../../../core/movement/schema/movement';
-import { learn, type Observation, observationsOf } from '../../../core/record/calibrate';
+import { learn, type Observation } from '../../../core/record/calibrate';
 import { ClassLog } from '../../../core/record/classLog';
-import { LogPoint, logPoint } from '../../../core/record/logPoint';
+import { LogPoint } from '../../../core/record/logPoint';
 import type { LogStore } from '../../store/record/logs';
 import type { recordClass } from '../../store/record/recordClass';
 import type { SessionStore } from '../../store/sessions';
+import type { RecordFigures } from '../../workedOut/recordFigures';
 import { Refusal } from '../reply/problem';
 import { body, fails, idParam, json } from '../reply/replies';
 import { router } from '../reply/router';
@@ -78,42 +78,27 @@ const overTime = createRoute({
 interface Around {
   readonly logs: LogStore;
   readonly sessions: SessionStore;
-  readonly find: FindMovement;
+  readonly figures: RecordFigures;
   readonly record: ReturnType<typeof recordClass>;
   /** Called when a class was recorded. */
   readonly onRecorded: () => void;
 }
 
-export function logRoutes({ logs, sessions, find, record, onRecorded }: Around): OpenAPIHono {
-  const points = new Map<string, LogPoint>();
-  const observed = new Map<string, Observation[]>();
-  /** What was reckoned of a record that is written anew is not so any more. */
-  const forget = (...ids: readonly (string | undefined)[]) => {
-    for (const id of ids) {
-      if (id === undefined) continue;
-      points.delete(id);
-      observed.delete(id);
-    }
-  };
+export function logRoutes({ logs, sessions, figures, record, onRecorded }: Around): OpenAPIHono {
   return router()
     .openapi(list, (context) => context.json(logs.all(), 200))
     .openapi(learnt, async (context) => {
-      // What was taught is not changed any more: each record is read once, and others are answered in between.
-      for (const id of logs.ids()) {
-        if (observed.has(id)) continue;
-        const log = await soon(logs.find(id));
-        if (log) observed.set(id, observationsOf(log));
-      }
-      return context.json(learn([...observed.values()].flat()), 200);
+      const observed: Observation[] = [];
+      // Others are answered in between.
+      for (const id of logs.ids()) observed.push(...((await soon(figures.observations(id))) ?? []));
+      return context.json(learn(observed), 200);
     })
     .openapi(overTime, async (context) => {
       const shown: LogPoint[] = [];
-      // What was taught is reckoned once; who came and what to remember may be said afterwards.
+      // Who came and what to remember may be said afterwards.
       for (const said of logs.notes()) {
-        const log = points.has(said.id) ? null : await soon(logs.find(said.id));
-        if (log) points.set(said.id, logPoint(log, find));
-        const there = points.get(said.id);
-        if (there) shown.push({ ...there, ...said });
+        const point = await soon(figures.point(said.id));
+        if (point) shown.push({ ...point, ...said });
       }
       return context.json(shown, 200);
     })
@@ -132,7 +117,7 @@ export function logRoutes({ logs, sessions, find, record, onRecorded }: Around):
       switch (recorded.kind) {
         case 'added':
           onRecorded();
-          forget(recorded.log.id, taught.insteadOf);
+          for (const id of [recorded.log.id, taught.insteadOf]) if (id !== undefined) figures.forget(id);
           return context.json(recorded.log, 201);
         case 'there already':
           return context.json(recorded.log, 200);

@@ -13,14 +13,14 @@ import { feltStore } from '../record/felt';
 import { logStore } from '../record/logs';
 import { ownPracticeStore } from '../record/ownPractice';
 import { sessionStore } from '../sessions';
-import { readLeniently } from '../unread';
+import { readLeniently, type WellRead } from '../unread';
 import { inOwnWords, wordingStore } from '../wording';
 
 export type Stores = ReturnType<typeof storesOf>;
 
 /** Everything a database holds, each kind by itself. A row that cannot be read is left out and named by `reader`. */
-export function storesOf(database: Database, shipped: readonly Movement[]) {
-  const reader = readLeniently();
+export function storesOf(database: Database, shipped: readonly Movement[], wellRead?: WellRead) {
+  const reader = readLeniently(wellRead);
   const wording = wordingStore(database, reader);
   return {
     reader,
@@ -47,7 +47,7 @@ export async function allUnread(stores: Stores): Promise<Unread[]> {
     await soon();
   }
   groups.putAway();
-  for (const { id } of sessions.revisions()) await soon(sessions.find(id));
-  for (const id of logs.ids()) await soon(logs.find(id));
+  for (const { id } of sessions.revisions()) await soon(sessions.check(id));
+  for (const id of logs.ids()) await soon(logs.check(id));
   return stores.reader.all();
 }

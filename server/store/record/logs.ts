@@ -12,8 +12,12 @@ export interface LogStore {
   /** The ids of all there are, also of those that cannot be read. */
   ids(): string[];
   /** What was said of each afterwards, the oldest first. */
-  notes(): { readonly id: string; readonly attendance: number | null; readonly notes: string }[];
+  notes(): (Pick<ClassLog, 'id' | 'attendance' | 'notes'> & { readonly title: string })[];
   find(id: string): ClassLog | null;
+  /** All that is written of one, without understanding it: another text is another record. */
+  text(id: string): string | null;
+  /** Sees whether one can be read. */
+  check(id: string): void;
   /** Whether a class has been taught. */
   hasOf(sessionId: string): boolean;
   /** Another record of the same class at the same time; null where there is none. */
@@ -52,7 +56,7 @@ const Planned = z.object({
   sections: z.array(z.object({ items: z.array(z.object({ id: z.string(), movementId: z.string().optional() })) })),
 });
 const Named = z.object({ id: z.string() });
-const Noted = z.object({ id: z.string(), attendance: z.number().nullable(), notes: z.string() });
+const Noted = z.object({ id: z.string(), title: z.string(), attendance: z.number().nullable(), notes: z.string() });
 const Parted = z.looseObject({ parts: z.string() });
 const LogRow = z.object({
   id: z.string(),
@@ -66,6 +70,7 @@ const LogRow = z.object({
   stops: z.string(),
   letGo: z.string(),
 });
+const Written = z.object({ row: LogRow, items: z.array(Parted) });
 
 /** What of a record is kept as a document of its own. */
 const DOCUMENTS = ['plan', 'answered', 'stops', 'letGo'] as const;
@@ -80,6 +85,13 @@ function summaryFrom(row: unknown): LogSummary {
     ...summary,
     leftOut: movementsLeftOut(Planned.parse(JSON.parse(plan)), new Set(Ids.parse(JSON.parse(leftOut)))),
   };
+}
+
+/** A record from its row and those of its lines. */
+function logFrom(written: unknown): ClassLog {
+  const { row, items } = Written.parse(written);
+  const logged = items.map(({ parts, ...others }) => ({ ...others, parts: JSON.parse(parts) }));
+  return ClassLog.parse({ ...row, ...documentsOf(row, JSON.parse), items: logged });
 }
 
 /** A record by what was taught: what is said of it afterwards is none of it. */
@@ -97,7 +109,9 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes, answered, stops,
       let_go AS letGo
     FROM class_logs WHERE id = ?`);
-  const noted = database.prepare('SELECT id, attendance, notes FROM class_logs ORDER BY started_at, id');
+  const noted = database.prepare(
+    "SELECT id, json_extract(plan, '$.title') AS title, attendance, notes FROM class_logs ORDER BY started_at, id",
+  );
   const ids = database.prepare('SELECT id FROM class_logs ORDER BY id');
   const ofSession = database.prepare('SELECT 1 FROM class_logs WHERE session_id = ? LIMIT 1');
   const items = database.prepare(`
@@ -130,17 +144,13 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     SELECT log.id FROM class_logs AS log JOIN sessions ON sessions.id = log.session_id
     WHERE sessions.group_id = ? ORDER BY julianday(log.started_at) DESC, log.id`);
 
-  const find = (id: string): ClassLog | null => {
+  const text = (id: string): string | null => {
     const row = one.get(id);
-    if (row === undefined) return null;
-    return reader.read('record', id, JSON.stringify({ row, items: items.all(id) }), () => {
-      const log = LogRow.parse(row);
-      const logged = items.all(id).map((item) => {
-        const { parts, ...others } = Parted.parse(item);
-        return { ...others, parts: JSON.parse(parts) };
-      });
-      return ClassLog.parse({ ...log, ...documentsOf(log, JSON.parse), items: logged });
-    });
+    return row === undefined ? null : JSON.stringify({ row, items: items.all(id) });
+  };
+  const find = (id: string): ClassLog | null => {
+    const written = text(id);
+    return written === null ? null : reader.read('record', id, written, logFrom);
   };
 
   const add = atOnce(database, (log: ClassLog) => {
@@ -159,6 +169,11 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     ids: () => ids.all().map((row) => Named.parse(row).id),
     notes: () => noted.all().map((row) => Noted.parse(row)),
     find,
+    text,
+    check: (id) => {
+      const written = text(id);
+      if (written !== null) reader.check('record', id, written, logFrom);
+    },
     overlapping: ({ id, sessionId, startedAt, endedAt }) => {
       const row = during.get({ id, sessionId, startedAt, endedAt });
       return row === undefined ? null : find(Named.parse(row).id);

@@ -12,7 +12,7 @@ function doomedWorker(wakesAfterMs: number) {
   const { port1, port2 } = new MessageChannel();
   channels.push(port1);
   const heard: string[] = [];
-  let wake = () => undefined as void;
+  let wake: () => void = () => undefined;
   const held = new Promise<void>((resolve) => {
     wake = resolve;
   });
