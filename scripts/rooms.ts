@@ -84,6 +84,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'server/ahead',
     'server/store/file',
     'server/store/keeping',
+    'server/store/archive',
     'server/store',
     'server/store/record',
     'server/store/all',

@@ -66,6 +66,7 @@ describe('what is there', () => {
       '/api/halls',
       '/api/halls/{id}',
       '/api/keeping',
+      '/api/keeping/underway',
       '/api/library',
       '/api/logs',
       '/api/logs/carried',

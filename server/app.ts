@@ -47,7 +47,9 @@ import { mentionsOf } from './store/mentions';
 import { reckonWith } from './store/reckonWith';
 import { recordClass } from './store/record/recordClass';
 import { type FigureStore, openFigures } from './workedOut/figureStore';
+import { keptTraits } from './workedOut/keptTraits';
 import { recordFigures } from './workedOut/recordFigures';
+import { rememberSummaries } from './workedOut/summaries';
 import { wellReadIn } from './workedOut/wellRead';
 
 export interface House {
@@ -130,7 +132,9 @@ export function createApp({
   const { reader, wording, movements, sessions, groups, logs, passages, courses, people, halls } = stores;
   const { find } = movements;
   const workedOutOf = { figures, find, shipped };
+  const summaries = rememberSummaries(sessions, workedOutOf);
   const ofRecords = recordFigures(logs, workedOutOf);
+  const traitsOf = keptTraits(workedOutOf, traitsAhead);
 
   const app = router();
   app.use(sealed, localOnly, ownPagesOnly);
@@ -142,7 +146,7 @@ export function createApp({
   app.use(except(isArchive, limited(BODY_LIMIT), wellFormed));
   app.use(`${ARCHIVE_PATH}/*`, limited(ARCHIVE_LIMIT));
   app.get('/api/health', (context) => context.json({ application: 'vesperum', movements: movements.all().length }));
-  app.route('/', movementRoutes(movements, forms, traitsAhead));
+  app.route('/', movementRoutes(movements, forms, traitsOf));
   app.route('/', groupRoutes(groups, halls, reckonWith(database, groups, sessions)));
   app.route('/', hallRoutes(halls));
   app.route(
@@ -152,9 +156,9 @@ export function createApp({
     ),
   );
   app.route('/', classFileRoutes(database, sessions, movements));
-  app.route('/', sessionRoutes(sessions, groups, logs.hasOf, workedOutOf));
+  app.route('/', sessionRoutes(sessions, groups, logs.hasOf, summaries, find));
   const record = recordClass({ database, logs, people, courses });
-  app.route('/', carriedRoutes({ sessions, courses, logs, find, record, onRecorded }));
+  app.route('/', carriedRoutes({ sessions, summaries, courses, logs, find, record, onRecorded }));
   app.route('/', feltRoutes(stores.felt, ofRecords, people));
   app.route('/', offeredRoutes({ sessions, logs, groups, find }));
   app.route('/', logRoutes({ logs, sessions, figures: ofRecords, record, onRecorded }));

@@ -47,7 +47,7 @@ export function openHouse(
   const figures = openFigures(dataFolder, version);
   const thread = given ?? keepingBeside();
   let isClosing = false;
-  const backups = backupKeeper(dataFolder, thread);
+  const backups = backupKeeper(dataFolder, thread, figures);
   const backUp = () =>
     backups.make().then(
       () => undefined,
@@ -92,7 +92,7 @@ export function openHouse(
       // Whatever goes through the data ends first.
       if (!given) await thread.end();
       await inTurn(dataFolder, () => Promise.resolve());
-      database.close();
+      backups.whileClosing(() => database.close());
       figures.close();
     },
   };

@@ -1,7 +1,9 @@
+import { readdirSync } from 'node:fs';
 import { setImmediate as soon } from 'node:timers/promises';
 import { judgePlan } from '../core/course/weave/graph/judgePlan';
 import { TimelineReply } from '../core/formats/api/api';
 import { WeaveReply } from '../core/formats/api/courseApi';
+import { type KeepingProgress, UNDERWAY_PATH, Underway } from '../core/formats/api/keepingApi';
 import type { Movement } from '../core/movement/schema/movement';
 import type { Plan } from '../core/session/plan/session';
 import { fixtureWeave } from '../core/testing/madeUpWeave';
@@ -95,4 +97,49 @@ test('a thread that is ended in the middle of its work says that nothing was cha
   // The next order opens another.
   expect((await thread.work('archive', house.folder, {})).length).toBeGreaterThan(10_000);
   await thread.end();
+});
+
+test('how far an archive is can be asked while it is written, and it can be cancelled: nothing is left of it', async () => {
+  const underway = async () => Underway.parse(await (await house.ask('GET', UNDERWAY_PATH)).json()).underway;
+  expect(await underway()).toBeNull();
+  expect((await house.ask('DELETE', UNDERWAY_PATH)).status).toBe(404);
+  const asked = house.ask('GET', '/api/archive');
+  await soon();
+  expect(await underway()).toEqual({ step: expect.stringMatching(/^(waiting|packing)$/), share: expect.any(Number) });
+  expect((await house.ask('DELETE', UNDERWAY_PATH)).status).toBe(204);
+  const answer = await asked;
+  expect([answer.status, (await answer.json()).title]).toEqual([422, 'Cancelled. Nothing was changed.']);
+  expect(await underway()).toBeNull();
+  // The next one is whole.
+  expect((await house.ask('GET', '/api/archive')).status).toBe(200);
+});
+
+test('bringing an archive back can be cancelled, also while it waits for its turn: the data stays, and no half file is left', async () => {
+  const zip = new Uint8Array(await (await house.ask('GET', '/api/archive')).arrayBuffer());
+  const [group] = await (await house.ask('GET', '/api/groups')).json();
+  await house.ask('PUT', `/api/groups/${group.id}`, { ...group, name: 'Another name' });
+  const before = house.contents();
+  const [backup, restored] = [house.ask('POST', '/api/backups'), house.send('/api/archive/restore', zip)];
+  await soon();
+  expect((await house.ask('DELETE', UNDERWAY_PATH)).status).toBe(204);
+  expect((await restored).status).toBe(422);
+  expect((await backup).status).toBe(200);
+  expect(house.contents()).toBe(before);
+  expect(readdirSync(house.folder).filter((name) => name.startsWith('incoming'))).toEqual([]);
+});
+
+test('what goes through everything tells how far it is, from nothing to the end', async () => {
+  const told: KeepingProgress[] = [];
+  const thread = keepingBeside();
+  const copy = house.database.prepare(`
+    INSERT INTO sessions (id, document, revision, changed_at)
+    SELECT id || ?, document, revision, changed_at FROM sessions WHERE id = 'evening-week-4'`);
+  for (let at = 0; at < 300; at += 1) copy.run(`-${at}`);
+  await thread.work('archive', house.folder, {}, (progress) => told.push(progress));
+  await thread.end();
+  const shares = told.map(({ share }) => share);
+  expect(shares.length).toBeGreaterThan(1);
+  expect(shares).toEqual(shares.toSorted((a, b) => a - b));
+  expect(shares.at(-1)).toBeGreaterThan(0.5);
+  expect(Math.max(...shares)).toBeLessThanOrEqual(1);
 });

@@ -1,7 +1,15 @@
 import { existsSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
-import { AGREED, BackupSummary, BroughtBack, Comparison, Keeping } from '../../core/formats/api/keepingApi';
+import {
+  AGREED,
+  BackupSummary,
+  BroughtBack,
+  Comparison,
+  Keeping,
+  UNDERWAY_PATH,
+  Underway,
+} from '../../core/formats/api/keepingApi';
 import { now, today } from '../clock/clock';
 import { removeFile } from '../store/file/journals';
 import { makePrivateFolder } from '../store/file/keepPrivate';
@@ -14,6 +22,7 @@ import { inTurn } from '../store/keeping/inTurn';
 import { ThreadEndedError } from '../threads/askThread';
 import type { BackupKeeper } from '../threads/backupKeeper';
 import type { KeepingThread, Source, Staged } from '../threads/keepingInThread';
+import { longWork } from '../threads/longWork';
 import { Refusal } from './reply/problem';
 import { fails, json } from './reply/replies';
 import { router } from './reply/router';
@@ -75,6 +84,18 @@ const archive = createRoute({
   summary: 'Everything in one zip: JSON to be read again, CSV to look at',
   responses: { 200: { content: { 'application/zip': { schema: z.any() } }, description: 'The archive' } },
 });
+const underway = createRoute({
+  method: 'get',
+  path: UNDERWAY_PATH,
+  summary: 'How far it is, where an archive is written or something is compared or brought back',
+  responses: { 200: json(Underway, 'What is being done; null where nothing is') },
+});
+const cancel = createRoute({
+  method: 'delete',
+  path: UNDERWAY_PATH,
+  summary: 'Cancel that; nothing has changed',
+  responses: { 204: { description: 'It is cancelled' }, 404: fails('Nothing is being done') },
+});
 const compareArchive = createRoute({
   method: 'post',
   path: '/api/archive/difference',
@@ -101,6 +122,7 @@ async function orRefuse<Answer>(act: () => Answer | Promise<Answer>): Promise<An
 }
 
 export function keepingRoutes({ dataFolder, hasKey, thread, backups, swapIn }: HouseKeeping): OpenAPIHono {
+  const work = longWork(thread, dataFolder);
   const fileOf = (name: string): string => {
     const file = join(backupFolder(dataFolder), name);
     if (!existsSync(file)) throw new Refusal(404, 'There is no backup of that name.');
@@ -108,15 +130,17 @@ export function keepingRoutes({ dataFolder, hasKey, thread, backups, swapIn }: H
   };
   /** Lays what is to come beside what is there, does something with it, and takes it away again. */
   const beside = <Answer>(source: Source, act: (copy: string, staged: Staged) => Answer | Promise<Answer>) =>
-    inTurn(dataFolder, () =>
-      orRefuse(async () => {
-        const copy = incomingFile(dataFolder);
-        try {
-          return await act(copy, await thread.work('stage', dataFolder, { source, copy }));
-        } finally {
-          removeFile(copy);
-        }
-      }),
+    orRefuse(() =>
+      work.carryOut((ask) =>
+        inTurn(dataFolder, async () => {
+          const copy = incomingFile(dataFolder);
+          try {
+            return await act(copy, await ask('stage', { source, copy }));
+          } finally {
+            removeFile(copy);
+          }
+        }),
+      ),
     );
   const compared = (source: Source): Promise<Comparison> => beside(source, (_, staged) => staged);
   const broughtBack = (source: Source, seen: number): Promise<BroughtBack> =>
@@ -157,11 +181,16 @@ export function keepingRoutes({ dataFolder, hasKey, thread, backups, swapIn }: H
       return context.json(await broughtBack({ backup }, context.req.valid('query')[AGREED]), 200);
     })
     .openapi(archive, async (context) => {
-      const zip = await thread.work('archive', dataFolder, {});
+      const zip = await orRefuse(() => work.carryOut((ask) => ask('archive', {})));
       return context.body(new Uint8Array(zip).buffer, 200, {
         'Content-Type': 'application/zip',
         'Content-Disposition': `attachment; filename="vesperum-${today()}.zip"`,
       });
+    })
+    .openapi(underway, (context) => context.json({ underway: work.underway() }, 200))
+    .openapi(cancel, async (context) => {
+      if (!(await work.cancel())) throw new Refusal(404, 'Nothing is being done that could be cancelled.');
+      return context.body(null, 204);
     })
     .openapi(compareArchive, async (context) => context.json(await compared(await archiveIn(context.req)), 200))
     .openapi(restoreArchive, async (context) =>

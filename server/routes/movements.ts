@@ -1,4 +1,3 @@
-import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Library, MovementFile, MovementSave, MovementsWritten } from '../../core/formats/api/api';
 import { movementsFromCsv, movementsToCsv, type ReadAnswer } from '../../core/formats/movementCsv';
@@ -7,8 +6,9 @@ import { Form } from '../../core/movement/schema/form';
 import { Movement } from '../../core/movement/schema/movement';
 import { baseId, newestOf } from '../../core/movement/schema/version';
 import { rememberFor } from '../../core/remember/rememberFor';
-import { MovementTraits, movementTraits } from '../../core/traits/movementTraits';
+import { MovementTraits } from '../../core/traits/movementTraits';
 import { timestamp } from '../clock/clock';
+import { inSlices } from '../clock/inSlices';
 import type { MovementStore } from '../store/movements';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
@@ -109,13 +109,10 @@ function sure(answer: ReadAnswer): readonly Movement[] {
   });
 }
 
-/** So many movements are simulated before others are answered. */
-const AT_ONCE = 8;
-
 export function movementRoutes(
   movements: MovementStore,
   everyForm: readonly Form[],
-  traitsAhead: (movement: Movement) => MovementTraits | undefined,
+  traitsOf: (movement: Movement) => MovementTraits,
 ): OpenAPIHono {
   const shown = () => {
     const hidden = new Set(movements.withdrawn());
@@ -123,7 +120,6 @@ export function movementRoutes(
       .filter(({ id }) => !hidden.has(baseId(id)))
       .toSorted((a, b) => (a.id < b.id ? -1 : 1));
   };
-  const traitsOf = rememberFor((movement: Movement) => traitsAhead(movement) ?? movementTraits(movement));
   const textOf = rememberFor((movement: Movement) => JSON.stringify(movement));
 
   return router()
@@ -136,11 +132,7 @@ export function movementRoutes(
     })
     .openapi(traits, async (context) => {
       const found: MovementTraits[] = [];
-      for (const movement of shown()) {
-        found.push(traitsOf(movement));
-        // Others are answered meanwhile.
-        if (found.length % AT_ONCE === 0) await soon();
-      }
+      await inSlices(shown(), (movement) => void found.push(traitsOf(movement)));
       return context.json(found, 200);
     })
     .openapi(forms, (context) => context.json([...everyForm], 200))

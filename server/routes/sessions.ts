@@ -10,6 +10,7 @@ import {
   SessionsWhen,
   StoredSession,
 } from '../../core/formats/api/api';
+import type { FindMovement } from '../../core/movement/schema/movement';
 import type { Session } from '../../core/session/plan/session';
 import { planProblems } from '../../core/session/schedule/timeline';
 import { CalendarDay } from '../../core/words/calendarDay';
@@ -17,11 +18,10 @@ import { timestamp } from '../clock/clock';
 import type { GroupStore } from '../store/groups';
 import type { SaveAnswer } from '../store/revised';
 import type { SessionStore } from '../store/sessions';
-import type { WorkedOutOf } from '../workedOut/figure';
+import type { Summaries } from '../workedOut/summaries';
 import { Refusal } from './reply/problem';
 import { body, fails, idParam, json } from './reply/replies';
 import { router } from './reply/router';
-import { rememberSummaries } from './summaries';
 
 const path = '/api/sessions';
 const onePath = '/api/sessions/{id}';
@@ -133,11 +133,9 @@ export function sessionRoutes(
   sessions: SessionStore,
   groups: GroupStore,
   isTaught: (id: string) => boolean,
-  from: WorkedOutOf,
+  summaries: Summaries,
+  find: FindMovement,
 ): OpenAPIHono {
-  const { find } = from;
-  const summaries = rememberSummaries(sessions, from);
-
   /** What the schema cannot see: movements and groups that do not exist. */
   const refuseUnknown = (session: Session): void => {
     const errors = planProblems(session, find).map(({ path: at, message }) => ({

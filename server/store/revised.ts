@@ -96,7 +96,7 @@ export function revisedStore<Thing extends { readonly id: string }, Stored>(
     },
     check: (id) => {
       const row = one.get(id);
-      if (row !== undefined) reader.check(kind, id, Row.parse(row).document, (json) => schema.parse(json));
+      if (row !== undefined) reader.check(kind, id, Row.parse(row).document, () => read(row));
     },
     add: atOnce(database, (thing: Thing, now: string) => {
       if (taken.get(thing.id) !== undefined) return null;

@@ -5,8 +5,12 @@ import type { Unread } from '../../core/formats/api/api';
 export interface LenientReader {
   /** A row as its schema has it; null, and remembered with its text, where it cannot be read. */
   read<Thing>(kind: Unread['kind'], id: string, text: string, parse: (json: unknown) => Thing): Thing | null;
-  /** Sees whether a row can be read; one that was read before as it stands is not read again. */
-  check(kind: Unread['kind'], id: string, text: string, parse: (json: unknown) => unknown): void;
+  /**
+   * Sees whether a row can be read; one that was read before as it stands is not read again.
+   * @param text all that is written of it
+   * @param read reads it by this reader; null where it cannot
+   */
+  check(kind: Unread['kind'], id: string, text: string, read: () => unknown): void;
   all(): Unread[];
   /** One that is gone is told of no more. */
   forget(kind: Unread['kind'], id: string): void;
@@ -33,22 +37,21 @@ const NONE_YET: WellRead = { has: () => false, add: () => undefined };
 
 export function readLeniently(wellRead: WellRead = NONE_YET): LenientReader {
   const unread = new Map<string, Unread>();
-  const read: LenientReader['read'] = (kind, id, text, parse) => {
-    const key = `${kind} ${id}`;
-    try {
-      const thing = parse(JSON.parse(text));
-      unread.delete(key);
-      return thing;
-    } catch (error) {
-      unread.set(key, { kind, id, text, why: whyNot(error) });
-      return null;
-    }
-  };
   return {
-    read,
-    check(kind, id, text, parse) {
+    read(kind, id, text, parse) {
+      const key = `${kind} ${id}`;
+      try {
+        const thing = parse(JSON.parse(text));
+        unread.delete(key);
+        return thing;
+      } catch (error) {
+        unread.set(key, { kind, id, text, why: whyNot(error) });
+        return null;
+      }
+    },
+    check(kind, id, text, readIt) {
       if (wellRead.has(kind, id, text)) return;
-      if (read(kind, id, text, parse) !== null) wellRead.add(kind, id, text);
+      if (readIt() !== null) wellRead.add(kind, id, text);
     },
     all: () => [...unread.values()],
     forget: (kind, id) => void unread.delete(`${kind} ${id}`),

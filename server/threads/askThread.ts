@@ -4,12 +4,18 @@ import { openThread } from './openThread';
 interface Waiting<Answer> {
   readonly resolve: (answer: Answer) => void;
   readonly reject: (error: Error) => void;
+  readonly onProgress: (progress: unknown) => void;
 }
+
+/** A thread that has had nothing to do for so long ends, and what it holds of memory is free again; milliseconds. */
+const IDLE_MS = 20_000;
 
 /** A thread and who waits for it. */
 interface Open<Answer> {
   readonly thread: Worker;
   readonly waiting: Map<number, Waiting<Answer>>;
+  /** It has something to do again. */
+  readonly wake: () => void;
 }
 
 /** What goes to a thread, and what comes back. */
@@ -21,13 +27,19 @@ export interface Answered<Answer> {
   readonly number: number;
   readonly answer: Answer;
 }
+/** How far an order is. */
+export interface Underway {
+  readonly number: number;
+  readonly progress: unknown;
+}
 
 /** A thread ended before it had answered; the message says so to whoever asked. */
 export class ThreadEndedError extends Error {}
 
-/** A thread beside the server, which goes on answering. It is opened when first asked, and stays. */
+/** A thread beside the server, which goes on answering. It is opened when it is asked, and ends when it has had nothing to do for a while. */
 export interface BesideServer<Order, Answer> {
-  ask(order: Order): Promise<Answer>;
+  /** @param onProgress hears how far it is, as the thread tells it */
+  ask(order: Order, onProgress?: (progress: unknown) => void): Promise<Answer>;
   /** Ends it, whatever it is doing; those who wait are told so. The next order opens another. */
   end(): Promise<void>;
 }
@@ -44,36 +56,50 @@ export function besideServer<Order, Answer>(
 ): BesideServer<Order, Answer> {
   let open: Open<Answer> | null = null;
   let asked = 0;
+  /** Ends a thread; whoever asks from now on has another. */
+  const letGo = async (one: Open<Answer>): Promise<void> => {
+    if (open === one) open = null;
+    await one.thread.terminate();
+  };
   const opened = (): Open<Answer> => {
     const thread = openThread(name, options);
     const waiting = new Map<number, Waiting<Answer>>();
-    const one = { thread, waiting };
+    const one: Open<Answer> = { thread, waiting, wake: () => clearTimeout(idle) };
+    let idle: NodeJS.Timeout | undefined;
     const end = (error: Error) => {
+      clearTimeout(idle);
       if (open === one) open = null;
       for (const { reject } of waiting.values()) reject(error);
       waiting.clear();
     };
-    thread.on('message', ({ number, answer }: Answered<Answer>) => {
-      waiting.get(number)?.resolve(answer);
-      waiting.delete(number);
+    thread.on('message', (said: Answered<Answer> | Underway) => {
+      if ('progress' in said) {
+        waiting.get(said.number)?.onProgress(said.progress);
+        return;
+      }
+      waiting.get(said.number)?.resolve(said.answer);
+      waiting.delete(said.number);
+      if (waiting.size > 0) return;
       // With nothing to do it keeps no process alive.
-      if (waiting.size === 0) thread.unref();
+      thread.unref();
+      idle = setTimeout(() => void letGo(one), IDLE_MS).unref();
     });
     thread.on('error', end);
     thread.on('exit', () => end(new ThreadEndedError(died)));
     return one;
   };
   return {
-    ask: (order) =>
+    ask: (order, onProgress = () => undefined) =>
       new Promise((resolve, reject) => {
         asked += 1;
         open ??= opened();
-        open.waiting.set(asked, { resolve, reject });
+        open.waiting.set(asked, { resolve, reject, onProgress });
+        open.wake();
         open.thread.ref();
         open.thread.postMessage({ number: asked, order } satisfies Asked<Order>);
       }),
     end: async () => {
-      await open?.thread.terminate();
+      if (open) await letGo(open);
     },
   };
 }

@@ -1,5 +1,5 @@
 import type { Unread } from '../../core/formats/api/api';
-import type { TableDifference } from '../../core/formats/api/keepingApi';
+import { KeepingProgress, type TableDifference } from '../../core/formats/api/keepingApi';
 import type { Mention } from '../../core/formats/api/peopleApi';
 import { NoBackupError } from '../store/keeping/examineBackup';
 import { besideServer } from './askThread';
@@ -35,7 +35,7 @@ export type KeepingAnswer =
   | { readonly ok: false; readonly isRefused: boolean; readonly why: string };
 
 /** What takes more memory than this ends the thread, not the server; megabytes. Five years of use take a fifth of it. */
-const MOST_MEMORY = 1024;
+const MOST_MEMORY = 256;
 const DIED = 'That was too much to read at once, or it was stopped. Nothing was changed.';
 
 /** Does what concerns the whole of the data in a thread beside the server, which goes on answering. */
@@ -49,8 +49,9 @@ export function keepingBeside() {
       kind: Kind,
       dataFolder: string,
       order: KeepingWork[Kind]['order'],
+      onProgress: (progress: KeepingProgress) => void = () => undefined,
     ): Promise<KeepingWork[Kind]['answer']> {
-      const answer = await ask({ kind, dataFolder, order });
+      const answer = await ask({ kind, dataFolder, order }, (progress) => onProgress(KeepingProgress.parse(progress)));
       if (answer.ok) return answer.value;
       throw answer.isRefused ? new NoBackupError(answer.why) : new Error(answer.why);
     },

@@ -37,6 +37,16 @@ export const Comparison = z.object({
 });
 export type Comparison = z.infer<typeof Comparison>;
 
+/** What is being done with all of the data, which takes a while: what it is doing now, and how much of that is done, from 0 to 1. */
+export const WORK_STEPS = ['waiting', 'packing', 'unpacking', 'copying', 'comparing', 'reading'] as const;
+export const KeepingProgress = z.object({ step: z.enum(WORK_STEPS), share: z.number().min(0).max(1) });
+export type KeepingProgress = z.infer<typeof KeepingProgress>;
+/** Null where nothing is being done. */
+export const Underway = z.object({ underway: KeepingProgress.nullable() });
+export type Underway = z.infer<typeof Underway>;
+/** Where it is asked how far that is, and cancelled. */
+export const UNDERWAY_PATH = '/api/keeping/underway';
+
 /** How many rows that cannot be read were seen and agreed to, in the address. */
 export const AGREED = 'unread';
 

@@ -79,15 +79,27 @@ export type ReadCode =
   | { readonly ok: true; readonly record: CodedRecord; readonly sessionId: string }
   | { readonly ok: false; readonly why: 'not a code' | 'no such class' | 'mistyped' };
 
+/** The bits of a code as it was typed; small letters, spaces and hyphens do no harm. Null where it is none. */
+function bitsIn(typed: string): readonly number[] | null {
+  const letters = [...typed.toUpperCase().replace(/[\s-]/g, '')].map((letter) => MEANT[letter] ?? letter);
+  const places = letters.map((letter) => ALPHABET.indexOf(letter));
+  if (letters.length === 0 || letters.length > MOST || places.includes(-1)) return null;
+  return places.flatMap((place) => bitsOf(place, 5));
+}
+
+/** What a code tells its class by, as {@link classMark} has it; null where it is no code. */
+export function markIn(typed: string): number | null {
+  const bits = bitsIn(typed);
+  return bits && numberOf(bits.slice(0, BITS.mark));
+}
+
 /**
- * Reads a code against the classes there are; small letters, spaces and hyphens do no harm.
+ * Reads a code against the classes it may be of.
  * @param askedOf how many things are asked after in a class
  */
 export function readCode(typed: string, sessions: readonly ClassLines[], askedOf: (id: string) => number): ReadCode {
-  const letters = [...typed.toUpperCase().replace(/[\s-]/g, '')].map((letter) => MEANT[letter] ?? letter);
-  const places = letters.map((letter) => ALPHABET.indexOf(letter));
-  if (letters.length === 0 || letters.length > MOST || places.includes(-1)) return { ok: false, why: 'not a code' };
-  const bits = places.flatMap((place) => bitsOf(place, 5));
+  const bits = bitsIn(typed);
+  if (!bits) return { ok: false, why: 'not a code' };
   const marked = numberOf(bits.slice(0, BITS.mark));
   const session = sessions.find((one) => classMark(one) === marked);
   if (!session) return { ok: false, why: 'no such class' };

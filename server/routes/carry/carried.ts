@@ -1,9 +1,8 @@
-import { setImmediate as soon } from 'node:timers/promises';
-import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
+import { createRoute, type OpenAPIHono } from '@hono/zod-openapi';
 import { askedAfter } from '../../../core/course/classes/askedAfter';
 import { BroughtRecord, WrittenRecord } from '../../../core/formats/pocket/pocketApi';
 import type { PocketRecord, TakenOf } from '../../../core/formats/pocket/pocketClass';
-import { type ClassLines, carriedLogId, readCode } from '../../../core/formats/pocket/recordCode';
+import { carriedLogId, markIn, readCode } from '../../../core/formats/pocket/recordCode';
 import type { FindMovement } from '../../../core/movement/schema/movement';
 import { type ClassLog, newRecord, recordFault } from '../../../core/record/classLog';
 import { itemsWrittenAfter } from '../../../core/record/writtenAfter';
@@ -14,6 +13,7 @@ import type { CourseStore } from '../../store/courses';
 import type { LogStore } from '../../store/record/logs';
 import type { recordClass } from '../../store/record/recordClass';
 import type { SessionStore } from '../../store/sessions';
+import type { Summaries } from '../../workedOut/summaries';
 import { Refusal } from '../reply/problem';
 import { body, fails, json } from '../reply/replies';
 import { router } from '../reply/router';
@@ -46,6 +46,7 @@ interface Brought {
 
 interface Stores {
   readonly sessions: SessionStore;
+  readonly summaries: Pick<Summaries, 'marked'>;
   readonly courses: CourseStore;
   readonly logs: Pick<LogStore, 'find'>;
   readonly find: FindMovement;
@@ -63,36 +64,15 @@ function askedOf({ course: of }: Session, courses: CourseStore): { thread: strin
   return of && stored ? askedAfter(stored.course, of.classId, today()).slice(0, 12) : [];
 }
 
-const Lined = z.object({
-  id: z.string(),
-  sections: z.array(z.object({ items: z.array(z.object({ id: z.string() })) })),
-});
-
-/** The lines of a class as it is written; what is not written so can be read by nobody. */
-function linesIn(document: string | undefined): ClassLines | null {
-  try {
-    return Lined.parse(JSON.parse(document ?? ''));
-  } catch {
-    return null;
-  }
-}
-
 /** A record from what was read off a screen: everything as planned but what it says. */
-async function fromCode(code: string, { sessions, courses, find }: Stores): Promise<Brought> {
-  const all: ClassLines[] = [];
-  for (const { id } of sessions.revisions()) {
-    // Others are answered between one class and the next.
-    const lines = await soon(linesIn(sessions.text(id)?.document));
-    if (lines) all.push(lines);
-  }
-  const asked = (id: string) => {
-    const session = sessions.find(id)?.session;
-    return session ? askedOf(session, courses) : [];
-  };
-  const read = readCode(code, all, (id) => asked(id).length);
+async function fromCode(code: string, { sessions, summaries, courses, find }: Stores): Promise<Brought> {
+  const mark = markIn(code);
+  const id = mark === null ? null : await summaries.marked(mark);
+  const session = id === null ? undefined : sessions.find(id)?.session;
+  const asked = session ? askedOf(session, courses) : [];
+  const read = readCode(code, session ? [session] : [], () => asked.length);
   if (!read.ok) throw refusal('code', WHY[read.why]);
   const { beganAt, tookMinutes, came, leftOut, taken } = read.record;
-  const session = sessions.find(read.sessionId)?.session;
   if (!session) throw refusal('code', WHY['no such class']);
   const answer = timelineOf(session, find);
   if (!answer.ok) throw refusal('code', 'A movement of its class is not here any more.');
@@ -108,7 +88,7 @@ async function fromCode(code: string, { sessions, courses, find }: Stores): Prom
       attendance: came,
       notes: '',
     }),
-    taken: asked(session.id).flatMap(({ thread }, at) => {
+    taken: asked.flatMap(({ thread }, at) => {
       const said = taken[at];
       return said ? [{ thread, taken: said }] : [];
     }),

@@ -1,6 +1,6 @@
-import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { Felt, FeltIn } from '../../../core/record/felt';
+import { inSlices } from '../../clock/inSlices';
 import type { PeopleStore } from '../../store/people';
 import type { FeltStore } from '../../store/record/felt';
 import type { RecordFigures } from '../../workedOut/recordFigures';
@@ -35,11 +35,10 @@ export const feltRoutes = (felt: FeltStore, figures: RecordFigures, people: Peop
   router()
     .openapi(list, async (context) => {
       const shown: FeltIn[] = [];
-      for (const one of felt.all()) {
-        // Others are answered in between.
-        const lines = one.itemId === null ? null : await soon(figures.lines(one.logId));
+      await inSlices(felt.all(), (one) => {
+        const lines = one.itemId === null ? null : figures.of(one.logId)?.lines;
         shown.push({ ...one, movementId: (one.itemId !== null && lines?.[one.itemId]) || null });
-      }
+      });
       return context.json(shown, 200);
     })
     .openapi(put, (context) => {

@@ -1,10 +1,10 @@
-import { setImmediate as soon } from 'node:timers/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
 import { LearntPart, LogAnswer, LogNotes, LogSummary } from '../../../core/formats/api/api';
 import { RecordedOtherwise, TaughtClass } from '../../../core/formats/api/taughtClass';
 import { learn, type Observation } from '../../../core/record/calibrate';
 import { ClassLog } from '../../../core/record/classLog';
 import { LogPoint } from '../../../core/record/logPoint';
+import { inSlices } from '../../clock/inSlices';
 import type { LogStore } from '../../store/record/logs';
 import type { recordClass } from '../../store/record/recordClass';
 import type { SessionStore } from '../../store/sessions';
@@ -89,17 +89,16 @@ export function logRoutes({ logs, sessions, figures, record, onRecorded }: Aroun
     .openapi(list, (context) => context.json(logs.all(), 200))
     .openapi(learnt, async (context) => {
       const observed: Observation[] = [];
-      // Others are answered in between.
-      for (const id of logs.ids()) observed.push(...((await soon(figures.observations(id))) ?? []));
+      await inSlices(logs.ids(), (id) => void observed.push(...(figures.of(id)?.observations ?? [])));
       return context.json(learn(observed), 200);
     })
     .openapi(overTime, async (context) => {
       const shown: LogPoint[] = [];
       // Who came and what to remember may be said afterwards.
-      for (const said of logs.notes()) {
-        const point = await soon(figures.point(said.id));
+      await inSlices(logs.notes(), (said) => {
+        const point = figures.of(said.id)?.point;
         if (point) shown.push({ ...point, ...said });
-      }
+      });
       return context.json(shown, 200);
     })
     .openapi(one, (context) => {

@@ -1,11 +1,12 @@
-import { setImmediate as soon } from 'node:timers/promises';
 import type { Database } from 'better-sqlite3';
 import type { Unread } from '../../../core/formats/api/api';
 import type { Movement } from '../../../core/movement/schema/movement';
+import { inSlices } from '../../clock/inSlices';
 import { asideStore } from '../asides';
 import { courseStore } from '../courses';
 import { groupStore } from '../groups';
 import { hallStore } from '../halls';
+import { countRows, type OnProgress } from '../keeping/progress';
 import { movementStore } from '../movements';
 import { passageStore } from '../passages';
 import { peopleStore } from '../people';
@@ -40,14 +41,20 @@ export function storesOf(database: Database, shipped: readonly Movement[], wellR
 }
 
 /** Reads everything there is, others being answered between one row and the next, and tells what of it cannot be read. */
-export async function allUnread(stores: Stores): Promise<Unread[]> {
+export async function allUnread(stores: Stores, onProgress: OnProgress = () => undefined): Promise<Unread[]> {
   const { groups, passages, courses, people, halls, felt, asides, ownPractice, movements, sessions, logs } = stores;
-  for (const one of [groups, passages, courses, people, halls, felt, asides, ownPractice, movements]) {
-    one.all();
-    await soon();
-  }
+  const kinds = [groups, passages, courses, people, halls, felt, asides, ownPractice, movements];
+  await inSlices(kinds, (kind) => void kind.all());
   groups.putAway();
-  for (const { id } of sessions.revisions()) await soon(sessions.check(id));
-  for (const id of logs.ids()) await soon(logs.check(id));
+  const [classes, records] = [sessions.revisions(), logs.ids()];
+  const onRow = countRows(classes.length + records.length, onProgress);
+  await inSlices(classes, ({ id }) => {
+    sessions.check(id);
+    onRow();
+  });
+  await inSlices(records, (id) => {
+    logs.check(id);
+    onRow();
+  });
   return stores.reader.all();
 }

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { Database } from 'better-sqlite3';
+import { countRows, type OnProgress } from './progress';
 
 /** A table as it is written: its columns without those that are worked out from others, and those that tell its rows apart. */
 export interface Table {
@@ -60,6 +61,13 @@ export function fingerprintOf(database: Database): string {
   return hash.digest('hex');
 }
 
+/** How many rows some tables have. @param of `main`, or the name another file is attached by */
+export const rowsIn = (database: Database, tables: readonly Table[], of = 'main'): number =>
+  tables.reduce(
+    (sum, { name }) => sum + Number(database.prepare(`SELECT count(*) FROM ${of}."${name}"`).pluck().get()),
+    0,
+  );
+
 /** How the rows of a table differ between what is here and another file. */
 export interface TableDifference {
   readonly table: string;
@@ -69,20 +77,37 @@ export interface TableDifference {
   readonly differ: number;
 }
 
+/** What a row holds, in short. */
+const inShort = (row: Row): string => createHash('sha1').update(JSON.stringify(row)).digest('base64');
+
+/** Marks a row that is in both. */
+const FOUND = '';
+
 /** What would change if an attached file took the place of what is here: the tables that differ. */
-export function differenceTo(database: Database, of: string): TableDifference[] {
-  return tablesOf(database).flatMap((table): TableDifference[] => {
-    const read = (from: string) =>
-      new Map(
-        [...rowsOf(database, table, from)].map((row) => [
-          JSON.stringify(table.keys.map((key) => row[key])),
-          JSON.stringify(row),
-        ]),
-      );
-    const [ours, theirs] = [read('main'), read(of)];
-    const here = [...ours.keys()].filter((key) => !theirs.has(key)).length;
-    const there = [...theirs.keys()].filter((key) => !ours.has(key)).length;
-    const differ = [...ours].filter(([key, row]) => theirs.has(key) && theirs.get(key) !== row).length;
+export function differenceTo(
+  database: Database,
+  of: string,
+  onProgress: OnProgress = () => undefined,
+): TableDifference[] {
+  const tables = tablesOf(database);
+  const onRow = countRows(rowsIn(database, tables) + rowsIn(database, tables, of), onProgress);
+  return tables.flatMap((table): TableDifference[] => {
+    const keyOf = (row: Row): string => JSON.stringify(table.keys.map((key) => row[key]));
+    const ours = new Map<string, string>();
+    for (const row of rowsOf(database, table)) {
+      ours.set(keyOf(row), inShort(row));
+      onRow();
+    }
+    let [there, differ] = [0, 0];
+    for (const row of rowsOf(database, table, of)) {
+      const key = keyOf(row);
+      const our = ours.get(key);
+      if (our === undefined) there += 1;
+      else if (our !== FOUND && our !== inShort(row)) differ += 1;
+      if (our !== undefined) ours.set(key, FOUND);
+      onRow();
+    }
+    const here = [...ours.values()].filter((our) => our !== FOUND).length;
     return here + there + differ > 0 ? [{ table: table.name, here, there, differ }] : [];
   });
 }

@@ -38,6 +38,10 @@ export function backupsIn(dataFolder: string): Backup[] {
     .toSorted((a, b) => b.madeAt.localeCompare(a.madeAt) || b.name.localeCompare(a.name));
 }
 
+/** The latest backup of a day; null where there is none. */
+export const newestDaily = (dataFolder: string): Backup | null =>
+  backupsIn(dataFolder).find(({ name }) => DAILY.test(name)) ?? null;
+
 /** The Monday of the week a day lies in. */
 const weekOf = (day: string): string => {
   const date = dayjs(day);
@@ -97,7 +101,7 @@ async function checkedCopy(raw: string, checked: string): Promise<void> {
 export async function backUpDay(database: Database, dataFolder: string, today: string): Promise<string | null> {
   const folder = backupFolder(dataFolder);
   makePrivateFolder(folder);
-  const [newest] = backupsIn(dataFolder).filter(({ name }) => DAILY.test(name));
+  const newest = newestDaily(dataFolder);
   if (newest && fingerprintOfFile(join(folder, newest.name)) === fingerprintOf(database)) return null;
   const [raw, checked] = [halfBackup(dataFolder, 'raw'), halfBackup(dataFolder, 'checked')];
   try {

@@ -12,7 +12,9 @@ export interface LogStore {
   /** The ids of all there are, also of those that cannot be read. */
   ids(): string[];
   /** What was said of each afterwards, the oldest first. */
-  notes(): (Pick<ClassLog, 'id' | 'attendance' | 'notes'> & { readonly title: string })[];
+  notes(): Pick<ClassLog, 'id' | 'attendance' | 'notes'>[];
+  /** What the class of a record was called. */
+  title(id: string): string;
   find(id: string): ClassLog | null;
   /** All that is written of one, without understanding it: another text is another record. */
   text(id: string): string | null;
@@ -56,7 +58,7 @@ const Planned = z.object({
   sections: z.array(z.object({ items: z.array(z.object({ id: z.string(), movementId: z.string().optional() })) })),
 });
 const Named = z.object({ id: z.string() });
-const Noted = z.object({ id: z.string(), title: z.string(), attendance: z.number().nullable(), notes: z.string() });
+const Noted = z.object({ id: z.string(), attendance: z.number().nullable(), notes: z.string() });
 const Parted = z.looseObject({ parts: z.string() });
 const LogRow = z.object({
   id: z.string(),
@@ -109,9 +111,15 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     SELECT id, session_id AS sessionId, started_at AS startedAt, ended_at AS endedAt, plan, attendance, notes, answered, stops,
       let_go AS letGo
     FROM class_logs WHERE id = ?`);
-  const noted = database.prepare(
-    "SELECT id, json_extract(plan, '$.title') AS title, attendance, notes FROM class_logs ORDER BY started_at, id",
-  );
+  const inOne = database
+    .prepare(`
+    SELECT concat_ws(char(31), session_id, started_at, ended_at, plan, coalesce(attendance, '-'), notes, answered, stops, let_go,
+      (SELECT group_concat(concat_ws(char(31), item_id, title, section, planned_ms, actual_ms, planned_times, done_times, outcome,
+        parts), char(30)) FROM (SELECT * FROM class_log_items WHERE log_id = log.id ORDER BY position)))
+    FROM class_logs AS log WHERE id = ?`)
+    .pluck();
+  const noted = database.prepare('SELECT id, attendance, notes FROM class_logs ORDER BY started_at, id');
+  const title = database.prepare("SELECT json_extract(plan, '$.title') FROM class_logs WHERE id = ?").pluck();
   const ids = database.prepare('SELECT id FROM class_logs ORDER BY id');
   const ofSession = database.prepare('SELECT 1 FROM class_logs WHERE session_id = ? LIMIT 1');
   const items = database.prepare(`
@@ -144,13 +152,13 @@ export function logStore(database: Database, reader: LenientReader = readLenient
     SELECT log.id FROM class_logs AS log JOIN sessions ON sessions.id = log.session_id
     WHERE sessions.group_id = ? ORDER BY julianday(log.started_at) DESC, log.id`);
 
-  const text = (id: string): string | null => {
-    const row = one.get(id);
-    return row === undefined ? null : JSON.stringify({ row, items: items.all(id) });
-  };
   const find = (id: string): ClassLog | null => {
-    const written = text(id);
-    return written === null ? null : reader.read('record', id, written, logFrom);
+    const row = one.get(id);
+    return row === undefined ? null : reader.read('record', id, JSON.stringify({ row, items: items.all(id) }), logFrom);
+  };
+  const text = (id: string): string | null => {
+    const found = inOne.get(id);
+    return found === undefined ? null : String(found);
   };
 
   const add = atOnce(database, (log: ClassLog) => {
@@ -167,12 +175,13 @@ export function logStore(database: Database, reader: LenientReader = readLenient
         return reader.read('record', id, JSON.stringify(row), summaryFrom) ?? [];
       }),
     ids: () => ids.all().map((row) => Named.parse(row).id),
+    title: (id) => String(title.get(id) ?? ''),
     notes: () => noted.all().map((row) => Noted.parse(row)),
     find,
     text,
     check: (id) => {
       const written = text(id);
-      if (written !== null) reader.check('record', id, written, logFrom);
+      if (written !== null) reader.check('record', id, written, () => find(id));
     },
     overlapping: ({ id, sessionId, startedAt, endedAt }) => {
       const row = during.get({ id, sessionId, startedAt, endedAt });

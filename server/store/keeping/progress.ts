@@ -1,0 +1,14 @@
+/** Told how many rows of all have been gone through. */
+export type OnProgress = (done: number, of: number) => void;
+
+/** After so many rows it is told. */
+const EVERY = 200;
+
+/** Counts rows that are gone through, and tells it now and then. */
+export function countRows(of: number, onProgress: OnProgress): () => void {
+  let done = 0;
+  return () => {
+    done += 1;
+    if (done % EVERY === 0) onProgress(Math.min(done, of), of);
+  };
+}
