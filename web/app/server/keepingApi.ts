@@ -4,6 +4,7 @@ import {
   type BroughtBack,
   type Comparison,
   type Keeping,
+  type Underway,
 } from '../../../core/formats/api/keepingApi';
 import { api } from './api';
 import { withAdoptedEpoch } from './epoch';
@@ -21,6 +22,10 @@ export const keepingApi = api.injectEndpoints({
       query: () => ({ url: 'backups', method: 'POST' }),
       invalidatesTags: ['backups'],
     }),
+    /** How far it is with what goes through all of the data. */
+    underway: build.query<Underway, void>({ query: () => 'keeping/underway', keepUnusedDataFor: 0 }),
+    /** Cancels that; where it is over already there is nothing to cancel. */
+    cancelUnderway: build.mutation<void, void>({ query: () => ({ url: 'keeping/underway', method: 'DELETE' }) }),
     backupDifference: build.query<Comparison, string>({
       query: (name) => `backups/${name}/difference`,
       keepUnusedDataFor: 0,

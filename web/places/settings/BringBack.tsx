@@ -1,8 +1,10 @@
 import { Alert, Button, Modal } from 'antd';
 import { useEffect, useState } from 'react';
 import type { BroughtBack, Comparison } from '../../../core/formats/api/keepingApi';
+import { keepingApi } from '../../app/server/keepingApi';
 import { UnreadList } from '../../class/UnreadList';
 import { differenceWords } from './differenceWords';
+import { LongWork } from './LongWork';
 
 /** Something that can be brought back: what would change, and how it is done. */
 export interface Source {
@@ -36,6 +38,13 @@ export function BringBack({ source, onClose }: Props) {
     };
   }, [source]);
 
+  const [cancelUnderway] = keepingApi.useCancelUnderwayMutation();
+  const isWorking = isBusy || (comparison === null && failure === null);
+  const leave = () => {
+    if (isWorking) void cancelUnderway();
+    onClose();
+  };
+
   const { tables, unread } = comparison ?? { tables: [], unread: [] };
   const changes = differenceWords(tables);
   const restore = async () => {
@@ -54,9 +63,9 @@ export function BringBack({ source, onClose }: Props) {
     <Modal
       open
       title={source.title}
-      onCancel={onClose}
+      onCancel={leave}
       footer={[
-        <Button key="leave" autoFocus onClick={onClose}>
+        <Button key="leave" autoFocus onClick={leave}>
           Leave everything as it is
         </Button>,
         changes.length > 0 && failure === null && (
@@ -67,7 +76,7 @@ export function BringBack({ source, onClose }: Props) {
       ]}
     >
       {failure !== null && <Alert type="error" showIcon role="alert" title={failure} />}
-      {failure === null && comparison === null && <p role="status">Reading it through …</p>}
+      {isWorking && <LongWork />}
       {failure === null && comparison !== null && changes.length === 0 && <p>It holds the same as is here now.</p>}
       {failure === null && changes.length > 0 && (
         <>

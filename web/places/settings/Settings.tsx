@@ -10,6 +10,7 @@ import { Notice, Waiting } from '../../app/shell/Notice';
 import { BringBack, type Source } from './BringBack';
 import { Devices } from './Devices';
 import { sizeWords } from './differenceWords';
+import { SaveArchive } from './SaveArchive';
 import './settings.css';
 
 /** What a backup is called: the day it is of, or what it was kept before. */
@@ -111,9 +112,7 @@ export function Settings() {
         <h2 id="settings-archive">Everything as one file</h2>
         <p>A zip with JSON that is read again to the letter, and CSV for a spreadsheet.</p>
         <div className="settings-acts">
-          <Button href="/api/archive" download>
-            Save the archive
-          </Button>
+          <SaveArchive />
           <Button onClick={() => input.current?.click()}>Bring back from an archive …</Button>
           <input
             ref={input}
