@@ -2,6 +2,7 @@ import { join } from 'node:path';
 import SQLite, { type Database } from 'better-sqlite3';
 import { z } from 'zod';
 import type { Mention } from '../../core/formats/api/peopleApi';
+import { nameIn } from '../../core/words/nameIn';
 import { backupFolder } from './keeping/backupFolder';
 import { type Row, rowsOf, tablesOf } from './keeping/contents';
 import { backupsIn } from './keeping/dailyBackups';
@@ -22,13 +23,6 @@ const WHERE: Readonly<Record<string, Mention['where']>> = {
   own_practice: 'practice',
 };
 
-/** Matches a name as a word of its own, whatever its case; it and what is looked through have each letter with its marks in one. */
-const asWord = (name: string): RegExp =>
-  new RegExp(
-    `(?<![\\p{L}\\p{M}])${name.normalize('NFC').replaceAll(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\p{M}])`,
-    'iu',
-  );
-
 const Titled = z.object({ title: z.string().optional(), name: z.string().optional() });
 
 /** What a row is called: its title or name, or what tells it from others. */
@@ -45,15 +39,18 @@ function titleOf({ name, document, plan, id, session_id, base_id, movement_id, c
   }
 }
 
-const hasName = (row: Row, name: RegExp): boolean =>
-  Object.values(row).some((value) => typeof value === 'string' && name.test(value.normalize('NFC')));
+/** Tells whether a text has the name that is looked for. */
+type HasName = (text: string) => boolean;
 
-function inBackup(file: string, name: RegExp): boolean {
+const isNamed = (row: Row, hasName: HasName): boolean =>
+  Object.values(row).some((value) => typeof value === 'string' && hasName(value));
+
+function inBackup(file: string, hasName: HasName): boolean {
   try {
     const database = new SQLite(file, { readonly: true });
     try {
       return tablesOf(database).some((table) => {
-        for (const row of rowsOf(database, table)) if (hasName(row, name)) return true;
+        for (const row of rowsOf(database, table)) if (isNamed(row, hasName)) return true;
         return false;
       });
     } finally {
@@ -67,15 +64,17 @@ function inBackup(file: string, name: RegExp): boolean {
 
 /** Where a name still stands because somebody wrote it in words, and which backups hold it. */
 export function mentionsOf(database: Database, dataFolder: string | null, name: string): Mention[] {
-  const word = asWord(name);
+  const hasName = nameIn(name);
   const found = tablesOf(database).flatMap((table): Mention[] => {
     const where = WHERE[table.name];
     if (!where) return [];
-    return [...rowsOf(database, table)].flatMap((row) => (hasName(row, word) ? [{ where, name: titleOf(row) }] : []));
+    return [...rowsOf(database, table)].flatMap((row) =>
+      isNamed(row, hasName) ? [{ where, name: titleOf(row) }] : [],
+    );
   });
   const backups = dataFolder === null ? [] : backupsIn(dataFolder);
   const holding = backups
-    .filter((backup) => inBackup(join(backupFolder(dataFolder ?? ''), backup.name), word))
+    .filter((backup) => inBackup(join(backupFolder(dataFolder ?? ''), backup.name), hasName))
     .map((backup): Mention => ({ where: 'backup', name: backup.name }));
   const seen = new Set<string>();
   return [...found, ...holding].filter((one) => {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { Unread } from '../../core/formats/api/api';
+import { faultWords } from '../../core/words/faultWords';
 
 /** Reads rows one by one, so that one that cannot be read takes nothing with it. */
 export interface LenientReader {
@@ -20,11 +21,7 @@ export interface LenientReader {
 const MOST_WORDS = 400;
 
 function whyNot(error: unknown): string {
-  if (error instanceof z.ZodError)
-    return error.issues
-      .map(({ path, message }) => `${path.join('.')}: ${message}`)
-      .join('; ')
-      .slice(0, MOST_WORDS);
+  if (error instanceof z.ZodError) return faultWords(error).slice(0, MOST_WORDS);
   return error instanceof Error ? error.message.slice(0, MOST_WORDS) : 'it is not understood';
 }
 

@@ -6,6 +6,7 @@ import { api } from '../../app/server/api';
 import { keepingApi } from '../../app/server/keepingApi';
 import { forgetAnswers } from '../../app/server/keptAnswer';
 import { whyRefused } from '../../app/server/problemIn';
+import { mentionsHere } from './mentionsHere';
 
 interface Props {
   readonly person: Person;
@@ -39,6 +40,7 @@ export function Forget({ person, onClose }: Props) {
       setFailure(whyRefused(error));
     }
   };
+  const here = mentions === null ? [] : mentionsHere(person.called);
   const backups = mentions?.filter(({ where }) => where === 'backup') ?? [];
   return (
     <Modal
@@ -93,14 +95,14 @@ export function Forget({ person, onClose }: Props) {
           who only comes no more need not be forgotten.
         </p>
       )}
-      {mentions !== null && mentions.length === 0 && <p>Vesperum finds the name nowhere else.</p>}
+      {mentions !== null && mentions.length + here.length === 0 && <p>Vesperum finds the name nowhere else.</p>}
       {mentions !== null && (
         <p>
           Look through what it can’t see: printed pages, files you saved or sent, calendars, other devices that open
           this house.
         </p>
       )}
-      {mentions !== null && mentions.length > 0 && (
+      {mentions !== null && mentions.length + here.length > 0 && (
         <>
           <p>
             The name still stands here. What somebody wrote in words can be changed there; a backup keeps all it has.
@@ -110,6 +112,9 @@ export function Forget({ person, onClose }: Props) {
               <li key={`${where} ${name}`}>
                 {WHERE[where]} “{name}”
               </li>
+            ))}
+            {here.map((words) => (
+              <li key={words}>In this browser: {words}</li>
             ))}
           </ul>
         </>

@@ -32,8 +32,12 @@ export function SaveArchive() {
       <Button disabled={isBusy} onClick={() => void save()}>
         Save archive
       </Button>
-      {isBusy && <Button onClick={cancel}>Cancel</Button>}
-      {isBusy && <LongWork />}
+      {isBusy && (
+        <div className="settings-underway">
+          <LongWork />
+          <Button onClick={cancel}>Cancel</Button>
+        </div>
+      )}
     </>
   );
 }
