@@ -21,6 +21,7 @@ export async function buildServer() {
         'scripts/buildTraits.ts',
         'server/threads/weaveWorker.ts',
         'server/threads/layOutWorker.ts',
+        'server/threads/facesWorker.ts',
         'server/threads/keepingWorker.ts',
         'devices/pageTurner.ts',
         'devices/hallBell.ts',

@@ -8,7 +8,7 @@ import { fuzz } from './fuzz';
 
 /** A few of what `npm run fuzz` and `npm run crash` send by the thousand. */
 
-jest.setTimeout(1000 * limitSeconds(times(1800, 300)));
+jest.setTimeout(1000 * limitSeconds(times(7200, 300)));
 
 let house: RunningHouse;
 beforeEach(async () => {
@@ -16,23 +16,24 @@ beforeEach(async () => {
 });
 afterEach(() => house.close());
 
-test('five hundred mutated requests: none is answered by a fault of the server', async () => {
-  const many = times(20_000, 500);
-  const { requests, statuses, faults } = await fuzz(house, many, 20261127);
+test('five hundred requests, most of them spoiled: none is answered by a fault of the server, and most of what it can do is done', async () => {
+  const many = times(100_000, 500);
+  const { requests, statuses, reached, faults } = await fuzz(house, many, 20261127);
   expect(faults).toEqual([]);
   expect(requests).toBe(many);
   // Both kinds come: what is refused, and what does no harm.
-  expect(statuses[422]).toBeGreaterThan(100);
-  expect(statuses[200]).toBeGreaterThan(10);
+  expect(statuses[422]).toBeGreaterThan(50);
+  expect(reached.length).toBeGreaterThan(times(60, 40));
   expect((await fetch(`${house.url}/api/sessions`)).status).toBe(200);
 });
 
-test('killed ten times in the middle of writing, it comes back, and nothing it answered is lost', async () => {
-  const kills = times(200, 10);
-  const { answered, lost } = await crash(house, kills, 7);
+test('killed in the middle of writing of all kinds, and of bringing a backup back, it comes back, and nothing it answered is lost', async () => {
+  const kills = times(1000, 6);
+  const { answered, lost, restores } = await crash(house, kills, 7);
   expect(lost).toEqual([]);
+  expect(restores.tried).toBeGreaterThan(0);
   // Each time some writes were answered before.
-  expect(answered).toBeGreaterThanOrEqual(3 * kills);
+  expect(answered).toBeGreaterThanOrEqual(3 * (kills - restores.tried));
 });
 
 test('killed in its first moments, before the demo is there, it has the demo the next time', async () => {

@@ -1,5 +1,6 @@
 import { seeded } from '../../core/course/weave/graph/seeded';
 import type { RunningHouse } from '../runningHouse';
+import { ask, backupMaker, classWriter, forgetter, recorder, type Writer } from './load';
 
 /** What a run of kills came to. */
 export interface Crashed {
@@ -8,95 +9,100 @@ export interface Crashed {
   readonly answered: number;
   /** Of those, what was not there afterwards, or not whole. */
   readonly lost: readonly string[];
+  /** How many kills fell into bringing a backup back, and after how many of them it had been carried through. */
+  readonly restores: { readonly tried: number; readonly carried: number };
 }
 
-interface Kept {
-  readonly session: { readonly id: string; readonly title: string };
-  readonly revision: number;
-}
-
-const WRITERS = 4;
 /** So many writes of a round are answered before it is killed, however slow the machine. */
 const ANSWERS_FIRST = 3;
 const LONGEST_WAIT = 30_000;
+/** One round in so many brings a backup back while it is killed; the others write. */
+const RESTORES_EVERY = 4;
 const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
-const write = async (url: string, method: string, path: string, body: unknown): Promise<Kept | null> => {
-  try {
-    const answer = await fetch(url + path, {
-      method,
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    });
-    return answer.ok ? ((await answer.json()) as Kept) : null;
-  } catch {
-    // Killed before it answered: it may be there or not.
-    return null;
-  }
-};
+type Document = Readonly<Record<string, unknown>> & { readonly id: string };
+
+/** Writes of all kinds at once, killed in the middle; answers how many were answered. */
+async function killedWhileWriting(house: RunningHouse, writers: readonly Writer[], lateMs: number): Promise<number> {
+  let answers = 0;
+  let enough: () => void = () => undefined;
+  const heard = new Promise<void>((resolve) => {
+    enough = resolve;
+  });
+  const hear = () => {
+    answers += 1;
+    if (answers >= ANSWERS_FIRST) enough();
+  };
+  const writing = writers.map((writer) => writer.write(house.url, hear));
+  // It is killed while it writes, not while it still gets ready to.
+  await Promise.race([heard, pause(LONGEST_WAIT)]);
+  await pause(lateMs);
+  await house.kill();
+  await Promise.all(writing);
+  await house.start();
+  return answers;
+}
+
+const GROUP = 'tram-shed-evening';
+const groupOf = async (url: string): Promise<Document | undefined> =>
+  (await ask<Document[]>(url, 'GET', '/api/groups'))?.find(({ id }) => id === GROUP);
+const classesOf = async (url: string): Promise<string> =>
+  JSON.stringify((await ask<Document[]>(url, 'GET', '/api/sessions'))?.map(({ id }) => id).toSorted());
+
+/** Brings a backup back and kills in the middle: everything is as it was before, or all of it is as it was then. */
+async function killedWhileRestoring(
+  house: RunningHouse,
+  round: number,
+  lateMs: number,
+): Promise<{ readonly isCarried: boolean; readonly lost: readonly string[] }> {
+  const { url } = house;
+  await ask(url, 'POST', '/api/backups');
+  const [backup] = (await ask<{ backups: { name: string }[] }>(url, 'GET', '/api/keeping'))?.backups ?? [];
+  const [before, classes] = [await groupOf(url), await classesOf(url)];
+  const name = `Renamed in round ${round}`;
+  await ask(url, 'PUT', `/api/groups/${GROUP}`, { ...before, name });
+  const restoring = ask(url, 'POST', `/api/backups/${backup?.name}/restore`);
+  await pause(lateMs);
+  await house.kill();
+  await restoring;
+  await house.start();
+  const after = await groupOf(url);
+  const lost = [];
+  if (after?.name !== name && after?.name !== before?.name) lost.push(`the group is called ${after?.name}`);
+  if ((await classesOf(url)) !== classes) lost.push(`other classes are there after round ${round}`);
+  return { isCarried: after?.name === before?.name, lost };
+}
 
 /**
- * Kills the server in the middle of writing, again and again: what it answered must be there when it comes back, whole, and it must
- * come back each time.
+ * Kills the server in the middle of a mixed load, again and again: what it answered must be there when it comes back, whole, what was
+ * forgotten must be gone, and it must come back each time.
  */
 export async function crash(house: RunningHouse, kills: number, seed: number): Promise<Crashed> {
   const random = seeded(seed);
-  const first = (await (await fetch(`${house.url}/api/sessions/evening-week-4`)).json()) as Kept;
-  const answered = new Map<string, { readonly title: string; readonly revision: number }>();
+  const { session } =
+    (await ask<{ session: Document & { title: string } }>(house.url, 'GET', '/api/sessions/evening-week-4')) ?? {};
+  const log = await ask<Document & { items: unknown[] }>(house.url, 'GET', '/api/logs/evening-week-2-taught');
+  const { people } = (await ask<{ people: Document[] }>(house.url, 'GET', `/api/groups/${GROUP}/people`)) ?? {};
+  if (!session || !log || !people?.[0]) throw new Error('The demo world is not there.');
   const lost: string[] = [];
-  let writes = 0;
+  const restores = { tried: 0, carried: 0 };
+  let answered = 0;
   for (let round = 0; round < kills; round += 1) {
-    let isKilled = false;
-    let answers = 0;
-    let enough: () => void = () => undefined;
-    const hear = () => {
-      answers += 1;
-      if (answers >= ANSWERS_FIRST) enough();
-    };
-    const heard = new Promise<void>((resolve) => {
-      enough = resolve;
-    });
-    const writers = Array.from({ length: WRITERS }, async (_, writer) => {
-      const id = `writer-${writer}-${round}`;
-      const made = await write(house.url, 'POST', '/api/sessions', {
-        session: { ...first.session, id, title: 'new', course: null },
-      });
-      if (made) answered.set(id, { title: 'new', revision: 1 });
-      if (made) hear();
-      for (let time = 1; made && !isKilled; time += 1) {
-        const title = `round ${round}, time ${time}`;
-        const revision = answered.get(id)?.revision ?? 1;
-        const saved = await write(house.url, 'PUT', `/api/sessions/${id}`, {
-          session: { ...first.session, id, title },
-          revision,
-        });
-        if (!saved) return;
-        writes += 1;
-        hear();
-        answered.set(id, { title, revision: saved.revision });
-      }
-    });
-    // It is killed while it writes, not while it still gets ready to.
-    await Promise.race([heard, pause(LONGEST_WAIT)]);
-    await pause(Math.floor(random() * 200));
-    await house.kill();
-    isKilled = true;
-    await Promise.all(writers);
-    await house.start();
-    for (let writer = 0; writer < WRITERS; writer += 1) {
-      const id = `writer-${writer}-${round}`;
-      const known = answered.get(id);
-      if (!known) continue;
-      const answer = await fetch(`${house.url}/api/sessions/${id}`);
-      const there = answer.ok ? ((await answer.json()) as Kept) : null;
-      // One save more than was answered may be there: it was written, and its answer did not come through.
-      const isWhole =
-        there !== null &&
-        (there.revision === known.revision
-          ? there.session.title === known.title
-          : there.revision === known.revision + 1);
-      if (!isWhole) lost.push(`${id}: ${JSON.stringify(known)} became ${JSON.stringify(there?.session.title ?? null)}`);
+    if (round % RESTORES_EVERY === RESTORES_EVERY - 1) {
+      const restored = await killedWhileRestoring(house, round, Math.floor(random() * 600));
+      restores.tried += 1;
+      if (restored.isCarried) restores.carried += 1;
+      lost.push(...restored.lost);
+      continue;
     }
+    const writers = [
+      ...[0, 1].map((nth) => classWriter(session, `writer-${nth}-${round}`)),
+      recorder(log, `record-${round}`),
+      forgetter(people[0], `somebody-${round}`),
+      backupMaker(),
+    ];
+    answered += await killedWhileWriting(house, writers, Math.floor(random() * 200));
+    for (const writer of writers) lost.push(...(await writer.lost(house)));
   }
-  return { kills, answered: writes + answered.size, lost };
+  return { kills, answered, lost, restores };
 }

@@ -12,19 +12,23 @@ async function main(): Promise<void> {
   const house = await openHouse();
   try {
     if (what === 'fuzz') {
-      const { requests, statuses, faults, longestSilence } = await fuzz(
+      const { requests, statuses, reached, faults, longestSilence } = await fuzz(
         house,
         Number(many ?? FUZZED),
         Number(seed ?? 1),
       );
       const counts = Object.entries(statuses).map(([status, times]) => `${status}: ${times}`);
-      console.log(`${requests} requests, ${counts.join(', ')}; longest silence ${Math.round(longestSilence)} ms`);
+      console.log(
+        `${requests} requests, ${counts.join(', ')}; ${reached.length} operations carried out; longest silence ${Math.round(longestSilence)} ms`,
+      );
       for (const fault of faults.slice(0, 20)) console.log(fault);
       process.exitCode = faults.length === 0 ? 0 : 1;
       return;
     }
-    const { kills, answered, lost } = await crash(house, Number(many ?? KILLED), Number(seed ?? 1));
-    console.log(`${kills} kills, ${answered} answered writes, ${lost.length} lost`);
+    const { kills, answered, lost, restores } = await crash(house, Number(many ?? KILLED), Number(seed ?? 1));
+    console.log(
+      `${kills} kills, ${answered} answered writes, ${lost.length} lost; ${restores.tried} while a backup was brought back, which ${restores.carried} times had been carried through`,
+    );
     for (const one of lost.slice(0, 20)) console.log(one);
     process.exitCode = lost.length === 0 ? 0 : 1;
   } finally {

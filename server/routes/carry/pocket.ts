@@ -1,10 +1,10 @@
 import { readFile } from 'node:fs/promises';
 import { createRoute, type OpenAPIHono, z } from '@hono/zod-openapi';
+import { facesBeside } from '../../threads/facesInThread';
 import { Refusal } from '../reply/problem';
 import { body, fails } from '../reply/replies';
 import { router } from '../reply/router';
 import { writtenText } from '../reply/written';
-import { cutHanFaces } from './hanFaces';
 
 const text = (type: string, description: string) => ({ content: { [type]: { schema: z.string() } }, description });
 
@@ -23,14 +23,16 @@ const faces = createRoute({
 });
 
 /** @param file where the page stands that a class is carried in; null where it was not built */
-export const pocketRoutes = (file: string | null): OpenAPIHono =>
-  router()
+export function pocketRoutes(file: string | null): OpenAPIHono {
+  const cut = facesBeside();
+  return router()
     .openapi(template, async (context) => {
       const page = file === null ? null : await readFile(file, 'utf8').catch(() => null);
       if (page === null) throw new Refusal(404, 'The file a class is carried in has not been built. Run “npm start”.');
       return writtenText(context, page, 'text/html');
     })
     .openapi(faces, async (context) => {
-      const css = await cutHanFaces(context.req.valid('json').text);
+      const css = await cut(context.req.valid('json').text);
       return writtenText(context, css, 'text/css');
     });
+}
