@@ -96,6 +96,9 @@ export default {
       moduleNameMapper: inOneFile,
       testEnvironment: '<rootDir>/scripts/testing/pageEnvironment.cjs',
     }),
-    room('browser', ['e2e'], { ...prepared, testEnvironment: '<rootDir>/e2e/browser/browserEnvironment.ts' }),
+    room('browser', ['e2e'], {
+      globalSetup: '<rootDir>/e2e/browser/prepareServer.ts',
+      testEnvironment: '<rootDir>/e2e/browser/browserEnvironment.ts',
+    }),
   ],
 };

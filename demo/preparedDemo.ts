@@ -1,8 +1,9 @@
-import { copyFileSync, mkdirSync, mkdtempSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdirSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { shippedRepertoire } from '../server/shippedRepertoire';
 import { databaseFile, openDatabase } from '../server/store/file/open';
+import { figuresFile } from '../server/workedOut/figureStore';
 import { DEMO_DAY } from './demoDay';
 import { loadDemo } from './load';
 
@@ -25,11 +26,18 @@ export function prepareDemo(): string {
 
 export const isDemoPrepared = (): boolean => process.env[PREPARED] !== undefined;
 
-/** Lays a copy of the demo world, as {@link prepareDemo} has made it, into a folder; answers where. */
-export function copyOfDemo(folder = mkdtempSync(join(tmpdir(), 'vesperum-'))): string {
+/** The folder of the demo world as it was prepared, with what a server has worked out of it where one has run there. */
+export function preparedFolder(): string {
   const prepared = process.env[PREPARED];
   if (!prepared) throw new Error('The demo world was not prepared: tests that need it run under Jest, which does.');
+  return prepared;
+}
+
+/** Lays a copy of the demo world, as {@link prepareDemo} has made it, into a folder; answers where. */
+export function copyOfDemo(folder = mkdtempSync(join(tmpdir(), 'vesperum-'))): string {
+  const prepared = preparedFolder();
   mkdirSync(folder, { recursive: true });
-  copyFileSync(databaseFile(prepared), databaseFile(folder));
+  for (const fileOf of [databaseFile, figuresFile])
+    if (existsSync(fileOf(prepared))) copyFileSync(fileOf(prepared), fileOf(folder));
   return folder;
 }

@@ -1,4 +1,4 @@
-import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, utimesSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import SQLite from 'better-sqlite3';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
@@ -66,6 +66,25 @@ describe('backups', () => {
     const { backups, failure } = await keeping();
     expect([backups.length, failure]).toEqual([1, null]);
     expect(readdirSync(backupFolder(house.folder)).filter((name) => name.startsWith('.'))).toEqual([]);
+  });
+
+  test('that nothing was written is seen by the files alone; a write is not missed, nor a backup that is gone', async () => {
+    const make = async () => (await (await house.ask('POST', '/api/backups')).json()).made?.name ?? null;
+    const name = await make();
+    expect(name).toMatch(/\.sqlite$/);
+    // Seen by the files alone: what the latest backup holds is not looked at.
+    const file = join(backupFolder(house.folder), name);
+    const { atime, mtime, size } = statSync(file);
+    writeFileSync(file, 'x'.repeat(size));
+    utimesSync(file, atime, mtime);
+    expect(await make()).toBeNull();
+    const before = await rename('Another name');
+    expect(await make()).toBe(name);
+    await rename(before);
+    expect(await make()).toBe(name);
+    expect(await make()).toBeNull();
+    expect((await house.ask('DELETE', `/api/backups/${name}`)).status).toBe(204);
+    expect(await make()).toBe(name);
   });
 
   test('one that failed is told with its reason until one succeeds', async () => {

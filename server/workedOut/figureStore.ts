@@ -17,7 +17,8 @@ export interface FigureStore {
 }
 
 const Row = z.object({ content: z.string(), figure: z.string() });
-const fileIn = (folder: string): string => join(folder, 'worked-out.sqlite');
+/** Where it lies in a data folder. */
+export const figuresFile = (dataFolder: string): string => join(dataFolder, 'worked-out.sqlite');
 
 /** Opens the file for one version; what another version worked out goes. */
 function openFor(file: string, version: string): Database {
@@ -56,7 +57,7 @@ function openSomewhere(file: string, version: string): Database {
  */
 export function openFigures(folder: string | null, version: string | null): FigureStore {
   const isKept = folder !== null && version !== null;
-  const database = openSomewhere(isKept ? fileIn(folder) : ':memory:', version ?? '');
+  const database = openSomewhere(isKept ? figuresFile(folder) : ':memory:', version ?? '');
   const one = database.prepare('SELECT content, figure FROM figures WHERE kind = ? AND id = ?');
   const put = database.prepare('INSERT OR REPLACE INTO figures VALUES (?, ?, ?, ?)');
   const orNothing = <Answer>(act: () => Answer): Answer | undefined => {
