@@ -9,7 +9,7 @@ import { feetSeconds, type Into } from './linkSeconds';
 import type { StepsInto } from './scheduleBridge';
 
 /** How long it takes to go over to the other side, and what is said meanwhile. */
-interface SideChange {
+export interface SideChange {
   readonly seconds: number;
   readonly call: string;
 }

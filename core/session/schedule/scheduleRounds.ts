@@ -1,6 +1,7 @@
 import type { Pass } from '../../movement/schema/pass';
 import { scheduleChange } from './changeOfSide';
 import { type LineInTime, UNCOUNTED } from './lineInTime';
+import { roundRest } from './roundRest';
 
 /**
  * Writes what is counted: every round, in it every pass, in it every repetition, with what stands between.
@@ -11,8 +12,9 @@ export function scheduleRounds(line: LineInTime): number {
   let before: Pass | null = null;
   let last = 1;
   for (let round = 1; round <= item.rounds; round += 1) {
-    if (round > 1 && item.roundRest > 0) {
-      line.addStretch('round-rest', item.roundRest, 'Rest', { ...UNCOUNTED, round });
+    const rest = roundRest(round, item.roundRest);
+    if (rest) {
+      line.addStretch(rest.kind, rest.seconds, rest.call, { ...UNCOUNTED, round });
       before = null;
     }
     for (const [index, pass] of passes.entries()) {

@@ -7,7 +7,6 @@ import type { Item, MovementItem, Plan } from '../plan/session';
 import { TimelineClock } from '../timeline/clock';
 import { lineTimes } from '../timeline/lineTimes';
 import type { Segment, Timeline, Waits } from '../timeline/segment';
-import { chainChange } from './changeOfSide';
 import { RESTING } from './restPoses';
 import type { Arrival } from './scheduleBridge';
 import { type ScheduledLine, scheduleMovement } from './scheduleMovement';
@@ -78,7 +77,7 @@ function scheduleOccurrence(
       kind: between.kind,
       itemId: item.id,
       movementId: item.kind === 'movement' ? item.movementId : null,
-      call: between.kind === 'round-rest' ? 'Rest' : chainChange(null).call,
+      call: between.call,
     });
     arrival = afterPause(arrival);
   }

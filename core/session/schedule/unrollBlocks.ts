@@ -1,8 +1,9 @@
 import { otherSide, type Side } from '../../body/written/side';
 import { rememberFor } from '../../remember/rememberFor';
-import { SIDE_CHANGE } from '../../timing/timingConstants';
 import { type Block, isDoneIn, rootOf } from '../plan/block';
 import type { Item, Section } from '../plan/session';
+import { chainChange, type SideChange } from './changeOfSide';
+import { type RoundRest, roundRest } from './roundRest';
 
 /** One time that a line comes round: once for a line by itself, more often for a line of a block. */
 export interface Occurrence {
@@ -15,7 +16,7 @@ export interface Occurrence {
   /** Degrees of knee bend it goes lower than it is written. */
   readonly lower: number;
   /** What comes before it because of its block: rest between rounds, or taking the chain on the other side. */
-  readonly between: { readonly kind: 'round-rest' | 'side-change'; readonly seconds: number } | null;
+  readonly between: RoundRest | ({ readonly kind: 'side-change' } & SideChange) | null;
   /** Whether it is settled by the routine of its section. */
   readonly isSettled: boolean;
 }
@@ -104,8 +105,8 @@ function unroll({ items, blocks }: Rows): Unsettled[] {
       };
       const done = lines.filter((item) => item.block !== block.id || isDoneIn(item.inRounds, round, block.rounds));
       sides.forEach((side, index) => {
-        if (index > 0) between = { kind: 'side-change', seconds: SIDE_CHANGE };
-        else if (round > 1 && block.roundRest > 0) between = { kind: 'round-rest', seconds: block.roundRest };
+        if (index > 0) between = { kind: 'side-change', ...chainChange(null) };
+        else between = roundRest(round, block.roundRest) ?? between;
         for (const [inner, row] of rowsOf(done, ({ block: own }) => (own === block.id ? null : own)))
           if (inner && inner !== block) unrollOne(inner, row, { ...here, side });
           else for (const item of row) add(item, { ...here, side });
