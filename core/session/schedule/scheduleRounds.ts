@@ -1,7 +1,7 @@
 import type { Pass } from '../../movement/schema/pass';
+import { roundRest } from '../timeline/roundRest';
 import { scheduleChange } from './changeOfSide';
 import { type LineInTime, UNCOUNTED } from './lineInTime';
-import { roundRest } from './roundRest';
 
 /**
  * Writes what is counted: every round, in it every pass, in it every repetition, with what stands between.

@@ -2,8 +2,8 @@ import { otherSide, type Side } from '../../body/written/side';
 import { rememberFor } from '../../remember/rememberFor';
 import { type Block, isDoneIn, rootOf } from '../plan/block';
 import type { Item, Section } from '../plan/session';
+import { type RoundRest, roundRest } from '../timeline/roundRest';
 import { chainChange, type SideChange } from './changeOfSide';
-import { type RoundRest, roundRest } from './roundRest';
 
 /** One time that a line comes round: once for a line by itself, more often for a line of a block. */
 export interface Occurrence {

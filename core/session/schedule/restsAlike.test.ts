@@ -1,5 +1,5 @@
 import { constant, inBreath, line, movement, outBreath, plan } from '../../testing/sample';
-import { roundRest } from './roundRest';
+import { roundRest } from '../timeline/roundRest';
 import { timelineOf } from './timeline';
 
 test('a rest stands before every round but the first, where one is written', () => {
