@@ -1,6 +1,6 @@
 import { setImmediate as soon } from 'node:timers/promises';
 
-/** For so long others wait at most before they are answered in between, milliseconds. */
+/** How long others wait before they are answered in between, milliseconds. */
 const SLICE_MS = 15;
 
 /** Does something with one after the other, and lets others be answered in between. */

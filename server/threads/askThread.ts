@@ -7,7 +7,7 @@ interface Waiting<Answer> {
   readonly onProgress: (progress: unknown) => void;
 }
 
-/** A thread that has had nothing to do for so long ends, and what it holds of memory is free again; milliseconds. */
+/** How long a thread may be idle before it is ended, which frees its memory; milliseconds. */
 const IDLE_MS = 20_000;
 
 /** A thread and who waits for it. */
@@ -33,7 +33,7 @@ export interface Underway {
   readonly progress: unknown;
 }
 
-/** A thread ended before it had answered; the message says so to whoever asked. */
+/** A thread ended before it had answered; the message says so to the caller. */
 export class ThreadEndedError extends Error {}
 
 /** A thread beside the server, which goes on answering. It is opened when it is asked, and ends when it has had nothing to do for a while. */
@@ -56,7 +56,7 @@ export function besideServer<Order, Answer>(
 ): BesideServer<Order, Answer> {
   let open: Open<Answer> | null = null;
   let asked = 0;
-  /** Ends a thread; whoever asks from now on has another. */
+  /** Ends a thread; the next order opens another. */
   const letGo = async (one: Open<Answer>): Promise<void> => {
     if (open === one) open = null;
     await one.thread.terminate();

@@ -24,7 +24,10 @@ export function backupKeeper(dataFolder: string, thread: KeepingThread, figures:
     make: (): Promise<string | null> =>
       inTurn(dataFolder, async () => {
         const state = writtenState(dataFolder);
-        if (isUnchanged(state)) return null;
+        if (isUnchanged(state)) {
+          failure = null;
+          return null;
+        }
         try {
           const name = await thread.work('back-up', dataFolder, { today: today() });
           failure = null;

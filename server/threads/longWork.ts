@@ -24,9 +24,12 @@ export function longWork(thread: KeepingThread, dataFolder: string) {
       if (job.isCancelled) throw cancelled();
       job.isInThread = true;
       try {
-        return await thread.work(kind, dataFolder, order, (progress) => {
+        const answer = await thread.work(kind, dataFolder, order, (progress) => {
           job.progress = progress;
         });
+        // The thread may have answered just as it was cancelled: the answer is not used then.
+        if (job.isCancelled) throw cancelled();
+        return answer;
       } catch (error) {
         throw job.isCancelled ? cancelled() : error;
       } finally {
@@ -49,7 +52,7 @@ export function longWork(thread: KeepingThread, dataFolder: string) {
         jobs.delete(job);
       }
     },
-    /** Cancels all of them, and answers whether there was any. */
+    /** Cancels all of them; answers false where there was none. */
     async cancel(): Promise<boolean> {
       const all = [...jobs];
       for (const job of all) job.isCancelled = true;

@@ -7,7 +7,7 @@ import type { FigureStore } from './figureStore';
 /** A text in short: another text has another one. */
 export const contentOf = (text: string): string => createHash('sha1').update(text).digest('base64url');
 
-/** What a figure is worked out of besides its text. */
+/** What a figure is worked out of, in addition to its text. */
 export interface WorkedOutOf {
   readonly figures: FigureStore;
   readonly find: FindMovement;

@@ -33,7 +33,7 @@ test('a figure is there again after a start, for the same content and the same v
   expect(again().find('length', 'tuesday', 'as it was')).toBeUndefined();
 });
 
-test('a file that is damaged is begun anew, and one that cannot be made is done without', () => {
+test('a file that is damaged is replaced, and one that cannot be made is done without', () => {
   figures.close();
   writeFileSync(file(), 'no database at all');
   figures = openFigures(folder, 'one');

@@ -24,9 +24,9 @@ export const figuresFile = (dataFolder: string): string => join(dataFolder, 'wor
 function openFor(file: string, version: string): Database {
   if (file !== ':memory:') keepFilePrivate(file);
   const database = new SQLite(file);
-  // Lost in a power cut, it is worked out again.
-  database.pragma('synchronous = OFF');
-  database.pragma('journal_mode = MEMORY');
+  // A process that is killed, or a power cut, leaves it whole; what was written last may be lost, and is worked out again.
+  database.pragma('journal_mode = WAL');
+  database.pragma('synchronous = NORMAL');
   database.exec(`
     CREATE TABLE IF NOT EXISTS version (version TEXT PRIMARY KEY);
     CREATE TABLE IF NOT EXISTS figures (kind TEXT, id TEXT, content TEXT, figure TEXT, PRIMARY KEY (kind, id)) WITHOUT ROWID;`);
@@ -42,7 +42,7 @@ function openSomewhere(file: string, version: string): Database {
   try {
     return openFor(file, version);
   } catch {
-    for (const beside of [file, `${file}-journal`]) removeFile(beside);
+    removeFile(file);
   }
   try {
     return openFor(file, version);

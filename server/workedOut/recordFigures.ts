@@ -25,7 +25,7 @@ export interface RecordFigure extends Omit<z.infer<typeof Figures>, 'point'> {
 export interface RecordFigures {
   /** Null where there is none that can be read. */
   of(id: string): RecordFigure | null;
-  /** What was worked out of a record that is written anew is not so any more. */
+  /** Drops what was worked out of a record that was replaced. */
   forget(id: string): void;
 }
 

@@ -1,7 +1,7 @@
 /** Told how many rows of all have been gone through. */
 export type OnProgress = (done: number, of: number) => void;
 
-/** After so many rows it is told. */
+/** How many rows pass between two reports. */
 const EVERY = 200;
 
 /** Counts rows that are gone through, and tells it now and then. */

@@ -30,7 +30,7 @@ export const keepingApi = api.injectEndpoints({
       query: (name) => `backups/${name}/difference`,
       keepUnusedDataFor: 0,
     }),
-    /** @param agreed so many rows that cannot be read were seen, and may come along */
+    /** @param agreed how many rows that cannot be read were seen, and may come along */
     restoreBackup: build.mutation<BroughtBack, { readonly name: string; readonly agreed: number }>({
       query: ({ name, agreed }) => ({ url: `backups/${name}/restore?${AGREED}=${agreed}`, method: 'POST' }),
       transformResponse: withAdoptedEpoch<BroughtBack>,
