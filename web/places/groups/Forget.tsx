@@ -96,12 +96,6 @@ export function Forget({ person, onClose }: Props) {
         </p>
       )}
       {mentions !== null && mentions.length + here.length === 0 && <p>Vesperum finds the name nowhere else.</p>}
-      {mentions !== null && (
-        <p>
-          Look through what it can’t see: printed pages, files you saved or sent, calendars, other devices that open
-          this house.
-        </p>
-      )}
       {mentions !== null && mentions.length + here.length > 0 && (
         <>
           <p>
@@ -118,6 +112,12 @@ export function Forget({ person, onClose }: Props) {
             ))}
           </ul>
         </>
+      )}
+      {mentions !== null && (
+        <p>
+          Look also where Vesperum can’t: printed pages, files you saved or sent, calendars, other devices that open
+          this house.
+        </p>
       )}
     </Modal>
   );

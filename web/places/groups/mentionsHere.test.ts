@@ -15,8 +15,8 @@ test('a name is found in whatever this browser keeps: edits that were not saved,
   localStorage.setItem('vesperum.movement-draft.my-own', JSON.stringify({ names: { english: ['Lines'] } }));
   localStorage.setItem('vesperum.light', 'Ines');
   expect(mentionsHere('Ines')).toEqual([
-    'edits not saved yet, of the class, “Tuesday”',
-    'a class being taught, “Tuesday”',
+    'edits not saved yet: “Tuesday”',
+    'a class being taught: “Tuesday”',
     'lines that were copied',
   ]);
   expect(mentionsHere('Joss')).toEqual([]);
@@ -24,5 +24,5 @@ test('a name is found in whatever this browser keeps: edits that were not saved,
 
 test('what is kept and cannot be read is looked through all the same', () => {
   localStorage.setItem('vesperum.draft.tuesday.tab', '{"session": {"title": "Tues, Ines');
-  expect(mentionsHere('Ines')).toEqual(['edits not saved yet, of the class']);
+  expect(mentionsHere('Ines')).toEqual(['edits not saved yet']);
 });

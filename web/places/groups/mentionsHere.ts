@@ -4,7 +4,7 @@ import { machineShelf } from '../../app/machine/storage';
 
 /** What this browser keeps that somebody may have written a name into, by the shelf it is kept on. */
 const SHELVES: Readonly<Record<string, string>> = {
-  draft: 'edits not saved yet, of the class',
+  draft: 'edits not saved yet',
   teaching: 'a class being taught',
   'movement-draft': 'a movement being written',
   carried: 'lines that were copied',
@@ -32,7 +32,7 @@ export function mentionsHere(name: string): string[] {
     machineShelf.keysFrom(`vesperum.${shelf}.`).flatMap((key) => {
       const text = machineShelf.find(key) ?? '';
       const title = titleOf(text);
-      return hasName(text) ? [title === '' ? words : `${words}, “${title}”`] : [];
+      return hasName(text) ? [title === '' ? words : `${words}: “${title}”`] : [];
     }),
   );
   return [...new Set(found)];
