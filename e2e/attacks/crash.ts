@@ -1,6 +1,6 @@
 import { seeded } from '../../core/course/weave/graph/seeded';
 import type { RunningHouse } from '../runningHouse';
-import { ask, backupMaker, classWriter, forgetter, recorder, type Writer } from './load';
+import { ask, backupMaker, classWriter, drawer, forgetter, recorder, type Writer } from './load';
 
 /** What a run of kills came to. */
 export interface Crashed {
@@ -98,6 +98,7 @@ export async function crash(house: RunningHouse, kills: number, seed: number): P
     const writers = [
       ...[0, 1].map((nth) => classWriter(session, `writer-${nth}-${round}`)),
       recorder(log, `record-${round}`),
+      drawer(session, `drawer-${round}`),
       forgetter(people[0], `somebody-${round}`),
       backupMaker(),
     ];

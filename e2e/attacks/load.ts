@@ -112,6 +112,45 @@ export function forgetter(like: object, name: string): Writer {
   };
 }
 
+/** Classes of a course are drawn up, and drawn up again: each is there with what it was drawn up as, and only once. */
+export function drawer(like: StoredClass['session'], name: string): Writer {
+  const drawn: { readonly id: string; readonly classId: string; title: string; revision: number }[] = [];
+  return {
+    async write(url, onAnswered) {
+      for (let time = 0; ; time += 1) {
+        const [id, classId] = [`${name}-${time}`, `drawn-${name}-${time}`];
+        const session = { ...like, id, title: 'first', course: { id: 'drawn-in-the-crash', classId } };
+        const first = await ask<StoredClass>(url, 'POST', '/api/sessions', { session });
+        if (!first) return;
+        const last = { id, classId, title: 'first', revision: first.revision };
+        drawn.push(last);
+        onAnswered();
+        const again = { ...session, title: 'again' };
+        const body = { session: again, base: again, revision: first.revision };
+        const redrawn: StoredClass | null = await ask(url, 'PUT', `/api/sessions/${id}/redrawn`, body);
+        if (!redrawn) return;
+        Object.assign(last, { title: 'again', revision: redrawn.revision });
+        onAnswered();
+      }
+    },
+    async lost({ url }) {
+      const lost: string[] = [];
+      for (const { id, classId, title, revision } of drawn) {
+        const [there, base] = await Promise.all([
+          ask<StoredClass>(url, 'GET', `/api/sessions/${id}`),
+          ask<Pick<StoredClass, 'session'>>(url, 'GET', `/api/sessions/${id}/base`),
+        ]);
+        const isWhole = there?.revision === revision ? there.session.title === title : there?.revision === revision + 1;
+        if (!isWhole) lost.push(`${id}: ${title} became ${there?.session.title ?? 'nothing'}`);
+        if (there && base?.session.title !== there.session.title) lost.push(`${id} was drawn up as another`);
+        const twin = { ...like, id: `${id}-twin`, course: { id: 'drawn-in-the-crash', classId } };
+        if (await ask(url, 'POST', '/api/sessions', { session: twin })) lost.push(`${id} is there twice`);
+      }
+      return lost;
+    },
+  };
+}
+
 /** Backups, one after the other: each that is there can be compared, and no half one is left. */
 export function backupMaker(): Writer {
   return {

@@ -7,17 +7,18 @@ import { keepFilePrivate } from '../file/keepPrivate';
 import { migrate, NewerDatabaseError, newestMigration } from '../file/migrate';
 import { insertInto, type Row, tablesOf } from '../keeping/contents';
 import { NoBackupError } from '../keeping/examineBackup';
-import { countRows, type OnProgress } from '../keeping/progress';
+import { type OnProgress, ROWS_BETWEEN_REPORTS } from '../keeping/progress';
 import { MANIFEST_FILE, Manifest, rowsFile } from './archiveForm';
-import { isDeeperThan } from './tooDeep';
+import { NoListError, rowTexts } from './rowTexts';
 
-const Rows = z.array(z.unknown()).max(1_000_000);
 const WrittenRow = z.record(z.string(), z.unknown());
 
 /** So much is unpacked at most, in all and of one table: a small file can hold a very large one. Ten years of use are a quarter of it. */
 const MOST_BYTES = 400 * 1_048_576;
 const MOST_OF_TABLE = 200 * 1_048_576;
 const MOST_FILES = 400;
+const MOST_OF_MANIFEST = 65_536;
+const MOST_ROWS = 1_000_000;
 /** Brackets within each other: a class has eight, and what it was drawn up from two more. */
 const MOST_DEEP = 60;
 
@@ -67,17 +68,39 @@ function unpack(zip: Uint8Array, wanted: string): Uint8Array {
   }
 }
 
-function readJsonFile<Written>(zip: Uint8Array, name: string, schema: z.ZodType<Written>): Written {
-  const bytes = unpack(zip, name);
-  if (isDeeperThan(bytes, MOST_DEEP)) return refuse(`${name} goes deeper than anything Vesperum writes`);
+/** What a JSON text says, by a schema. */
+function readJson<Written>(name: string, text: string, schema: z.ZodType<Written>): Written {
   let json: unknown;
   try {
-    json = JSON.parse(strFromU8(bytes));
+    json = JSON.parse(text);
   } catch {
     return refuse(`${name} is not JSON`);
   }
   const parsed = schema.safeParse(json);
   return parsed.success ? parsed.data : refuse(`${name}: ${parsed.error.issues[0]?.message ?? 'it is not understood'}`);
+}
+
+function manifestIn(zip: Uint8Array): z.infer<typeof Manifest> {
+  const bytes = unpack(zip, MANIFEST_FILE);
+  if (bytes.length > MOST_OF_MANIFEST) refuse(`${MANIFEST_FILE} is too large`);
+  return readJson(MANIFEST_FILE, strFromU8(bytes), Manifest);
+}
+
+/** The rows of one file, read one after the other; each comes with the share of the file that is behind it. */
+function* rowsIn(zip: Uint8Array, name: string): Generator<{ readonly row: Row; readonly share: number }> {
+  const bytes = unpack(zip, name);
+  let [rows, behind] = [0, 0];
+  try {
+    for (const text of rowTexts(bytes, MOST_DEEP)) {
+      rows += 1;
+      behind += text.length;
+      if (rows > MOST_ROWS) refuse(`${name} has more than ${MOST_ROWS} rows`);
+      yield { row: readJson(name, text, WrittenRow), share: behind / bytes.length };
+    }
+  } catch (error) {
+    if (error instanceof NoListError) refuse(`${name}: ${error.message}`);
+    throw error;
+  }
 }
 
 /** Puts the rows of all tables of an archive in the place of those of a database. */
@@ -90,12 +113,12 @@ function layRows(database: Database, zip: Uint8Array, tables: readonly string[],
     database.prepare(`DELETE FROM "${table.name}"`).run();
     const insert = insertInto(database, table);
     const file = rowsFile(table.name);
-    const rows = readJsonFile(zip, file, Rows);
     const size = sizes.get(file) ?? 0;
-    const onRow = countRows(rows.length, (done, of) => onProgress(before + (size * done) / of, all));
-    for (const row of rows) {
-      insert(withValues(WrittenRow.parse(row), closed));
-      onRow();
+    let rows = 0;
+    for (const { row, share } of rowsIn(zip, file)) {
+      insert(withValues(row, closed));
+      rows += 1;
+      if (rows % ROWS_BETWEEN_REPORTS === 0) onProgress(before + size * share, all);
     }
     before += size;
   }
@@ -108,7 +131,7 @@ function layRows(database: Database, zip: Uint8Array, tables: readonly string[],
  */
 export function layArchive(zip: Uint8Array, copy: string, onProgress: OnProgress = () => undefined): void {
   sizesIn(zip);
-  const { migration, tables } = readJsonFile(zip, MANIFEST_FILE, Manifest);
+  const { migration, tables } = manifestIn(zip);
   if (migration > newestMigration()) throw new NewerDatabaseError(migration, newestMigration());
   keepFilePrivate(copy);
   const database = new SQLite(copy);

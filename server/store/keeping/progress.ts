@@ -2,13 +2,13 @@
 export type OnProgress = (done: number, of: number) => void;
 
 /** How many rows pass between two reports. */
-const EVERY = 200;
+export const ROWS_BETWEEN_REPORTS = 200;
 
 /** Counts rows that are gone through, and tells it now and then. */
 export function countRows(of: number, onProgress: OnProgress): () => void {
   let done = 0;
   return () => {
     done += 1;
-    if (done % EVERY === 0) onProgress(Math.min(done, of), of);
+    if (done % ROWS_BETWEEN_REPORTS === 0) onProgress(Math.min(done, of), of);
   };
 }
