@@ -1,10 +1,9 @@
-import { searchOf } from '../core/movement/edit/search';
 import type { Role } from '../core/movement/schema/movement';
 import { readLine } from '../core/session/edit/written/readLine';
 import { understand } from '../core/session/edit/written/understand';
 import { newMovementItem } from '../core/session/plan/defaults';
 import type { MovementItem } from '../core/session/plan/session';
-import { shippedRepertoire } from '../server/shippedRepertoire';
+import { firstOffer, offeredRepertoire } from './judged/readingOf';
 
 /** Lines as they are scribbled, and what they must be understood as: in which section, which movement, how much of it. */
 const TABLE: readonly (readonly [role: Role, text: string, what: string, amount: string])[] = [
@@ -25,9 +24,9 @@ const TABLE: readonly (readonly [role: Role, text: string, what: string, amount:
   ['main', 'cloud hands 45 seconds', 'cloud-hands', 'clock 45 (as many as fit into 0:45)'],
   ['opening', 'rest 1:30', 'rest', '90'],
   ['opening', 'rest one minute', 'rest', '60'],
-  ['main', 'rest 2', 'rest', '2 or 120'],
+  ['main', 'rest 2', 'rest', '120 or 2'],
   ['main', 'rest 45', 'rest', '45'],
-  ['main', 'talk 3', 'talk', '3 or 180'],
+  ['main', 'talk 3', 'talk', '180 or 3'],
   ['main', 'talk 2 min mind the knees', 'talk', '120 mind the knees'],
   ['main', 'say 30s where the weight is', 'talk', '30 where the weight is'],
   ['warm-up', 'shake 1 min', 'shaking', '60'],
@@ -39,19 +38,14 @@ const TABLE: readonly (readonly [role: Role, text: string, what: string, amount:
   ['main', 'fair lady', 'fair-maiden', '4'],
   ['main', 'fair lady 4', 'fair-maiden', '4'],
   ['main', 'lift the sky 3 sets of 8', 'lift-the-sky', '8 x3'],
-  [
-    'warm-up',
-    'knee circles 3 each direction',
-    'knee-circles',
-    '12 (3 circles are 12 beats) / 4 (whole cycles: 4 beats)',
-  ],
-  ['warm-up', 'knee circles 8 each way', 'knee-circles', '8'],
+  ['warm-up', 'knee circles 3 each direction', 'knee-circles', '12 (3 circles are 12 beats)'],
+  ['warm-up', 'knee circles 8 each way', 'knee-circles', '32 (8 circles are 32 beats)'],
   ['opening', 'stand quietly 6', 'quiet-standing', '6'],
   ['warm-up', 'neck tilts', 'neck-tilts', '15'],
   ['warm-up', 'neck tilts 3', 'neck-tilts', '15 x3 (3 times 15 seconds) / 5 (whole cycles: 5 seconds)'],
   ['warm-up', 'neck tilts 15s', 'neck-tilts', '15'],
   ['warm-up', 'neck tilt 15s each side', 'neck-tilts', '15'],
-  ['main', 'horse 40s', 'horse-shifts', 'clock 40 (as many as fit into 0:40)'],
+  ['main', 'horse 40s', 'horse-stance', '40'],
   ['closing', 'close 3', 'salute', '3'],
   ['closing', 'closing 3', 'salute', '3'],
   ['main', 'cloud hands', 'cloud-hands', '3'],
@@ -67,8 +61,8 @@ const TABLE: readonly (readonly [role: Role, text: string, what: string, amount:
   ['main', 'clouds 6', 'cloud-hands', '6'],
   ['main', 'hands clouds 6', 'cloud-hands', '6'],
   ['main', 'waving hands like clouds 5', 'cloud-hands', '5'],
-  ['warm-up', 'ankle circles 8 each side left first', 'ankle-circles', '8 left-first'],
-  ['warm-up', 'ankles 8', 'ankle-circles', '8'],
+  ['warm-up', 'ankle circles 8 each side left first', 'ankle-circles', '16 left-first (8 circles are 16 beats)'],
+  ['warm-up', 'ankles 8', 'ankle-circles', '16 (8 circles are 16 beats)'],
   ['main', 'lift the sky 12 breaths 2 rounds', 'lift-the-sky', '12 x2 (12 breaths are 12 times)'],
   ['main', 'lift sky 8', 'lift-the-sky', '8'],
   ['main', 'two hands hold up the sky 8', 'lift-the-sky', '8'],
@@ -134,9 +128,9 @@ const TABLE: readonly (readonly [role: Role, text: string, what: string, amount:
   ['warm-up', 'shoulder rolls 6', 'shoulder-rolls', '6'],
   ['warm-up', 'roll shoulders 6', 'shoulder-rolls', '6'],
   ['warm-up', 'shoulders 6', 'shoulder-drops', '6'],
-  ['warm-up', 'wrists 8', 'wrist-circles', '8'],
-  ['warm-up', 'wrist circles 8 each way', 'wrist-circles', '8'],
-  ['warm-up', 'circle the wrists 8', 'wrist-circles', '8'],
+  ['warm-up', 'wrists 8', 'wrist-circles', '16 (8 circles are 16 beats)'],
+  ['warm-up', 'wrist circles 8 each way', 'wrist-circles', '16 (8 circles are 16 beats)'],
+  ['warm-up', 'circle the wrists 8', 'wrist-circles', '16 (8 circles are 16 beats)'],
   ['warm-up', 'elbows 4', 'elbow-circles', '4'],
   ['warm-up', 'fingers 20', 'finger-flicks', '24 (whole cycles: 24 beats)'],
   ['warm-up', 'flick fingers 24', 'finger-flicks', '24'],
@@ -172,7 +166,7 @@ const TABLE: readonly (readonly [role: Role, text: string, what: string, amount:
   ['main', 'crane 4', 'crane-wings', '4'],
   ['main', 'crane wings 6', 'crane-wings', '6'],
   ['main', 'golden rooster 3 each side', 'golden-rooster', '3'],
-  ['main', 'stand on one leg 20s', 'one-leg-stand', 'clock 20 (as many as fit into 0:20)'],
+  ['main', 'stand on one leg 20s', 'one-leg-stand', 'clock 40 (0:20 a side, as many as fit into 0:40)'],
   ['main', 'one leg 2', 'one-leg-stand', '2'],
   ['main', 'tree 18 breaths', 'standing-post', '18'],
   ['main', 'embrace 5 min', 'standing-post', 'clock 300 (as many as fit into 5:00)'],
@@ -226,7 +220,8 @@ const TABLE: readonly (readonly [role: Role, text: string, what: string, amount:
   ['warm-up', 'shaking one and a half minutes', 'shaking', '90'],
   ['warm-up', 'shaking half a minute', 'shaking', '30'],
 ];
-const search = searchOf(shippedRepertoire().movements);
+const repertoire = offeredRepertoire();
+const { search } = repertoire;
 
 /** How much of a line there is and how it is done, in short: "8 x3", "13 10..15", "clock 300", with a note in brackets. */
 function said({ ends, count, range, rounds, sides, directions, ownBreath }: MovementItem, note: string): string {
@@ -250,7 +245,7 @@ function understood(role: Role, text: string): readonly [what: string, amount: s
     const or = line.orSeconds === null ? '' : ` or ${line.orSeconds}`;
     return [line.kind, `${line.seconds}${or} ${line.note}`.trim()];
   }
-  const [movement] = search(line.name, role);
+  const movement = firstOffer(role, text, repertoire)?.movement;
   if (!movement) return ['nothing', line.name];
   const readings = understand(movement, line).map(({ change, note, besides }) =>
     said({ ...newMovementItem('line', movement, role), ...change }, [note, besides].filter(Boolean).join('; ')),
@@ -274,7 +269,6 @@ test('no unit is changed without a word about it', () => {
 
 describe('where nothing has all the words', () => {
   test.each([
-    ['neck stretch', 'neck-tilts', ['stretch']],
     ['hold the post', 'standing-post', []],
     ['stand still', 'stillness', []],
     ['kidney wobble', 'knock-the-kidneys', ['wobble']],
@@ -283,7 +277,7 @@ describe('where nothing has all the words', () => {
     const found = search
       .nearest(text)
       .slice(0, 12)
-      .find(({ movement }) => movement.id === id);
+      .find(({ thing }) => thing.id === id);
     expect(found?.unmatched.filter((word) => (unmatched as readonly string[]).includes(word))).toEqual(unmatched);
   });
   test('words of nothing find nothing', () => expect([search('xyzzy'), search.nearest('xyzzy')]).toEqual([[], []]));

@@ -47,6 +47,7 @@ export const ROOMS: Readonly<Record<string, readonly Step[]>> = {
     'core/session/limits',
     'core/session/load',
     'core/session/report',
+    'core/session/offer',
     'core/needs',
     'core/session/findings/finding',
     'core/session/findings/remedies',

@@ -156,7 +156,7 @@ function nearestWords(name: string, search: MovementSearch): string {
   const near = search
     .nearest(name)
     .slice(0, 3)
-    .map(({ movement }) => usualName(movement));
+    .map(({ thing }) => usualName(thing));
   return near.length > 0
     ? `No movement is called that. Near to it: ${near.join(', ')}.`
     : 'No movement or form is called that.';

@@ -15,7 +15,6 @@ const WORDS: Readonly<Record<string, string>> = {
   fifteen: '15',
   twenty: '20',
   thirty: '30',
-  'a dozen': '12',
   'a couple of': '2',
   'a few': '3',
 };
@@ -24,20 +23,37 @@ const WORDS: Readonly<Record<string, string>> = {
 const COUNTED =
   '(?:minutes?|mins?|m|seconds?|secs?|s|breaths?|beats?|times|rounds?|sets?|reps?|repetitions?|x|each|per|of each|in all|left|right|both|to|or|free|slow|long|deep|$)';
 
+/** Marks and short forms that are written for words, in the order they are put right. */
+const SHORT: readonly (readonly [RegExp, string])[] = [
+  // Minutes and seconds as they are marked on a watch: 10' and 45".
+  [/(\d)\s*["”″](?!\w)/g, '$1 s'],
+  [/(\d)\s*['’′](?!\w)/g, '$1 min'],
+  [/[“”"]/g, ''],
+  [/[–—]/g, '-'],
+  [/×/g, 'x'],
+  [/(?:^|\s)[~≈]\s*(?=\d)/g, ' '],
+  [/\b(?:a )?half a doz(?:en)?\b|\bhalf doz(?:en)?\b|(?:½|\b1\/2)\s*doz(?:en)?\b/gi, '6'],
+  [/\b(?:a|one|1)?\s*doz(?:en)?\b/gi, ' 12'],
+  [/(\d)\s*½/g, '$1.5'],
+  [/½/g, '0.5'],
+  [/(\d+)\s+1\/2\b/g, '$1.5'],
+  [/\b1\/2\b/g, '0.5'],
+  // On each side: 10/side, l/r, e/s; each way: e/w; 4e.
+  [/(\d\s*(?:s|secs?|mins?)?)\/(side|leg|arm|foot|hand)\b/gi, '$1 a $2'],
+  [/\b(?:l\s*\/\s*r|left\s*[/&]\s*right)\b/gi, 'left and right'],
+  [/(?<=\s)e\/s\b/gi, 'a side'],
+  [/(?<=\s)e\/w\b/gi, 'each way'],
+  [/(?<=\d\s?)e(?=\s|$)/gi, ' each'],
+  [/\s+/g, ' '],
+];
+
 /**
- * A written line with its number words and fractions as digits, where they count something.
- * `inDigits('rest one and a half minutes')` is "rest 1.5 minutes"; `inDigits('two hands push eight')` is "two hands push 8".
+ * A written line with its number words, fractions and short forms as digits and words, where they count something.
+ * `inDigits('rest one and a half minutes')` is "rest 1.5 minutes"; `inDigits('two hands push eight')` is "two hands push 8";
+ * `inDigits("post 10'")` is "post 10 min".
  */
 export function inDigits(text: string): string {
-  let line = text
-    .replace(/[“”"]/g, '')
-    .replace(/[–—]/g, '-')
-    .replace(/(\d)\s*½/g, '$1.5')
-    .replace(/½/g, '0.5')
-    .replace(/(\d+)\s+1\/2\b/g, '$1.5')
-    .replace(/\b1\/2\b/g, '0.5')
-    .replace(/\s+/g, ' ')
-    .trim();
+  let line = SHORT.reduce((written, [mark, word]) => written.replace(mark, word), text).trim();
   line = line
     .replace(/\bhalf an? (minute|hour)\b/gi, '0.5 $1')
     .replace(

@@ -15,9 +15,9 @@ const NUMBER = '(\\d+(?:\\.\\d+)?)';
 /** How each unit is written, what it counts, and how many of that it is. */
 const UNITS = {
   hours: { written: 'hours?|h', counts: 'seconds', each: 3600 },
-  minutes: { written: 'minutes?|mins?|min|m|′', counts: 'seconds', each: 60 },
-  seconds: { written: 'seconds?|secs?|sec|s|″', counts: 'seconds', each: 1 },
-  breaths: { written: '(?:free |slow |long |deep |full |quiet )?breaths?', counts: 'breaths', each: 1 },
+  minutes: { written: 'minutes?|mins?|min|m', counts: 'seconds', each: 60 },
+  seconds: { written: 'seconds?|secs?|sec|s', counts: 'seconds', each: 1 },
+  breaths: { written: '(?:free |slow |long |deep |full |quiet )?(?:breaths?|br)', counts: 'breaths', each: 1 },
   beats: { written: 'beats?|counts?', counts: 'beats', each: 1 },
   times: { written: 'times|x|reps?|repetitions?', counts: 'times', each: 1 },
 } as const satisfies Readonly<
@@ -33,7 +33,9 @@ const MIXED = new RegExp(
 );
 const RANGE = new RegExp(`(?:^|\\s)${NUMBER}\\s*(?:-|to|or)\\s*${NUMBER}(?:\\s*${UNIT}(?=\\s|$|,|;))?`, 'i');
 const COUNTED = new RegExp(`(?:^|\\s)(?:x\\s*)?${NUMBER}\\s*${UNIT}(?=\\s|$|,|;)`, 'i');
-const BARE = new RegExp(`(?:^|\\s)(?:x\\s*)?${NUMBER}(?=\\s|$|,|;)`, 'i');
+/** "x8" is eight times. */
+const MARKED = new RegExp(`(?:^|\\s)x\\s*${NUMBER}(?=\\s|$|,|;)`, 'i');
+const BARE = new RegExp(`(?:^|\\s)${NUMBER}(?=\\s|$|,|;)`, 'i');
 const IN_ALL = /\b(?:in all|in total|altogether|all told|total)\b/i;
 
 const unitOf = (said: string | undefined): readonly [WrittenUnit, number] => {
@@ -82,6 +84,8 @@ export function readAmount(line: string): Found | null {
     const [unit, each] = unitOf(counted[2]);
     return found(counted, Number(counted[1]) * each, unit);
   }
+  const marked = MARKED.exec(line);
+  if (marked) return found(marked, Number(marked[1]), 'times');
   const bare = BARE.exec(line);
   return bare ? found(bare, Number(bare[1]), null) : null;
 }

@@ -6,7 +6,7 @@ import { minutes } from '../../../words/clockWords';
 import type { MovementItem } from '../../plan/session';
 import { wholeCycles } from '../wholeCycles';
 import type { WrittenAmount } from './readAmount';
-import type { WrittenLine } from './readLine';
+import type { WrittenMovement } from './readLine';
 
 /** One way of understanding how much was written of a movement: what the line then says. */
 export interface Understood {
@@ -18,8 +18,6 @@ export interface Understood {
 }
 type Amount = Pick<Understood, 'change' | 'note'>;
 
-type Written = Extract<WrittenLine, { kind: 'movement' }>;
-
 /** A count in the movement's unit as whole cycles, with its range where one was written. */
 function counted(movement: Movement, { value, least, most }: WrittenAmount, each: number): Partial<MovementItem> {
   const as = (written: number) => wholeCycles(movement, written * each);
@@ -30,8 +28,10 @@ function counted(movement: Movement, { value, least, most }: WrittenAmount, each
     : { count };
 }
 
-const byTheClock = (value: number): Partial<MovementItem> => ({
+/** A line that ends by the clock; of a range of times it is the middle, and the range is kept in its note. */
+const byTheClock = ({ value, least, most }: WrittenAmount): Partial<MovementItem> => ({
   ends: { by: 'clock', seconds: clamp(value, { min: 1, max: 7200 }) },
+  ...(least === null || most === null ? {} : { note: `${minutes(least * 1000)} to ${minutes(most * 1000)}` }),
 });
 
 const UNIT_WORDS = { repetitions: 'times', breaths: 'breaths', beats: 'beats', seconds: 'seconds' } as const;
@@ -40,14 +40,21 @@ const UNIT_WORDS = { repetitions: 'times', breaths: 'breaths', beats: 'beats', s
 const circlesOf = ({ parts: { cycle } }: Movement): number =>
   sumBy(cycle, ({ overlays }) => Math.max(0, ...overlays.map((one) => (one.kind === 'loop' ? one.turns : 0))));
 
-/** A bare number that is too small for the movement's own unit: so many circles, or so many times its usual count. */
+/** So many circles of a movement that is counted in beats. */
+function inCircles(movement: Movement, amount: WrittenAmount, circles: number): Amount {
+  const { unit } = movement.count;
+  const whole = scaled(amount, 1 / circles);
+  const change = counted(
+    movement,
+    { ...whole, value: Math.ceil(whole.value) },
+    cycleAmount(movement.parts.cycle, unit),
+  );
+  return { change, note: `${amountWords(amount)} circles are ${change.count ?? 0} ${UNIT_WORDS[unit]}` };
+}
+
+/** A bare number that is too small for the movement's own unit: so many times its usual count. */
 function few(movement: Movement, { value }: WrittenAmount): Amount {
   const { unit, usual } = movement.count;
-  const circles = unit === 'beats' ? circlesOf(movement) : 0;
-  if (circles > 0) {
-    const count = wholeCycles(movement, Math.ceil(value / circles) * cycleAmount(movement.parts.cycle, unit));
-    return { change: { count }, note: `${value} circles are ${count} beats` };
-  }
   return inRounds(value, `${usual} ${UNIT_WORDS[unit]}`, usual);
 }
 
@@ -59,27 +66,29 @@ function inRounds(value: number, said: string, count: number): Amount {
 
 /** What a written amount means for a movement, the likeliest first; two where it could be meant either way. */
 function amountOf(movement: Movement, amount: WrittenAmount): Amount[] {
-  const { unit, least, usual } = movement.count;
+  const { unit, least } = movement.count;
   const cycle = movement.parts.cycle;
   const own = UNIT_WORDS[unit];
   const taken = counted(movement, amount, 1);
   const isWhole = amount.least !== null || taken.count === amount.value;
   const plain: Amount = { change: taken, note: isWhole ? '' : `whole cycles: ${taken.count ?? 0} ${own}` };
   switch (amount.unit) {
-    case null: {
-      // Three neck tilts of fifteen seconds are three tilts, not three seconds; three ankle circles are not three beats.
+    case null:
+    case 'times': {
+      const circles = unit === 'beats' ? circlesOf(movement) : 0;
+      if (circles > 0) return [inCircles(movement, amount, circles)];
+      if (amount.unit === 'times' && unit === 'seconds') return [few(movement, amount)];
+      // Three neck tilts of fifteen seconds are three tilts, not three seconds.
       const isFew = (unit === 'seconds' || unit === 'beats') && amount.value < least && Number.isInteger(amount.value);
-      if (!isFew) return [plain];
-      return [few(movement, amount), plain];
+      if (isFew) return amount.unit === null ? [few(movement, amount), plain] : [few(movement, amount)];
+      if (amount.unit === null || unit === 'repetitions' || unit === 'beats') return [plain];
+      const one = cycleAmount(cycle, unit);
+      const change = counted(movement, amount, one);
+      return [{ change, note: one === 1 ? '' : `${amount.value} times are ${change.count ?? 0} ${own}` }];
     }
     case 'seconds':
       if (unit === 'seconds') return [plain];
-      return [
-        {
-          change: byTheClock(amount.value),
-          note: `as many as fit into ${minutes(amount.value * 1000)}`,
-        },
-      ];
+      return [{ change: byTheClock(amount), note: `as many as fit into ${minutes(amount.value * 1000)}` }];
     case 'breaths': {
       if (unit === 'breaths') return [plain];
       const breaths = cycleAmount(cycle, 'breaths');
@@ -94,14 +103,6 @@ function amountOf(movement: Movement, amount: WrittenAmount): Amount[] {
       if (beats <= 0) return [{ ...plain, note: `it goes by ${own}, so ${amount.value} ${own}` }];
       const change = counted(movement, amount, cycleAmount(cycle, unit) / beats);
       return [{ change, note: `${amount.value} beats are ${change.count ?? 0} ${own}` }];
-    }
-    case 'times': {
-      if (unit === 'repetitions') return [plain];
-      const one = cycleAmount(cycle, unit);
-      // A hold is done so many times; a swing of one beat is counted.
-      if (unit === 'seconds' || usual / one <= 1) return [inRounds(amount.value, `${usual} ${own}`, usual)];
-      const change = counted(movement, amount, one);
-      return [{ change, note: one === 1 ? '' : `${amount.value} times are ${change.count ?? 0} ${own}` }];
     }
   }
 }
@@ -120,8 +121,25 @@ interface Shared {
   readonly said: string;
 }
 
+/** Whether most of a cycle is one posture that is kept: a time that is written is then for each side. */
+function isHeld({ parts: { cycle } }: Movement): boolean {
+  const still = cycle.filter(({ length, to }) => length.kind !== 'span' && Object.keys(to).length === 0);
+  return still.length > 0 && still.length >= cycle.length / 3;
+}
+
+/** A time by the clock is that of the whole line; one of a posture that is kept, or that is said to be for a side, is for each side. */
+function sharedTime(movement: Movement, amount: WrittenAmount, line: WrittenMovement): Shared {
+  const passes = passesOf(movement.laterality, { sides: line.sides, directions: line.oneWay ? 'one' : 'usual' });
+  const sides = new Set(passes.map(({ side }) => side)).size;
+  if (sides < 2 || amount.inAll || !(line.aSide || isHeld(movement))) return { amount, said: '' };
+  const all = scaled(amount, sides);
+  return { amount: all, said: `${minutes(amount.value * 1000)} a side` };
+}
+
 /** "6 in all" shared out over sides and directions; "6 a side" of what is done by turns is 12. */
-function sharedOut({ laterality }: Movement, amount: WrittenAmount, line: Written): Shared {
+function sharedOut(movement: Movement, amount: WrittenAmount, line: WrittenMovement): Shared {
+  const { laterality, count } = movement;
+  if (amount.unit === 'seconds' && count.unit !== 'seconds') return sharedTime(movement, amount, line);
   if (amount.inAll) {
     const passes = passesOf(laterality, { sides: line.sides, directions: line.oneWay ? 'one' : 'usual' });
     const each = scaled(amount, 1 / passes.length);
@@ -142,7 +160,7 @@ const amountWords = ({ value, least, most }: WrittenAmount): string =>
  * What a written line means for a movement, the likeliest first; two readings where it could be meant either way. No unit is changed
  * without a note that says so.
  */
-export function understand(movement: Movement, line: Written): Understood[] {
+export function understand(movement: Movement, line: WrittenMovement): Understood[] {
   // None of it is nothing to do: then its usual count is taken, and that is said.
   const isNone = line.amount !== null && line.amount.value <= 0;
   const shared = line.amount && !isNone ? sharedOut(movement, line.amount, line) : null;

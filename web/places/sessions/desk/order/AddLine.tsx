@@ -4,8 +4,7 @@ import { useNavigate } from 'react-router';
 import { tellingMoment } from '../../../../../core/movement/sample/tellingMoment';
 import type { Movement } from '../../../../../core/movement/schema/movement';
 import { writtenSide } from '../../../../../core/movement/walk/cycleFor';
-import { Block } from '../../../../../core/session/plan/block';
-import type { LineSet } from '../../../../../core/session/plan/lineSet';
+import { offersFor } from '../../../../../core/session/offer/offersFor';
 import type { Section } from '../../../../../core/session/plan/session';
 import { minutes } from '../../../../../core/words/clockWords';
 import { sectionWord } from '../../../../../core/words/sectionWord';
@@ -13,20 +12,10 @@ import { useRepertoire } from '../../../../app/repertoire';
 import { Figure } from '../../../../drawing/figure/Figure';
 import { selectSession, useDeskSelector } from '../../draft/draftStore';
 import { useEdits } from '../../draft/useEdits';
-import { type Offer, offersFor } from './offersFor';
 
 interface Props {
   readonly section: number;
   readonly kind: Section['kind'];
-}
-
-/** What an offer puts in: a form stands together in a block of its name, so that it can be moved, repeated and timed as one. */
-function asLines({ items, title }: Offer): LineSet {
-  if (items.length < 2) return { items: [...items], blocks: [] };
-  // A form with places on one side only is done as it is taught; one without is the same on both.
-  const oneWay = items.some((item) => item.kind === 'movement' && item.sides.endsWith('-only'));
-  const block = Block.parse({ id: 'form', name: title, oneWay });
-  return { items: items.map((item) => ({ ...item, block: block.id })), blocks: [block] };
 }
 
 /** A field at the end of a section that reads a line as it would be written on paper, and shows how it understood it. */
@@ -52,8 +41,8 @@ export const AddLine = memo(function AddLine({ section, kind }: Props) {
       navigate(`/repertoire/new?name=${encodeURIComponent(offer.newName)}`);
       return;
     }
-    // However many lines it is, it is one step.
-    if (edit([{ kind: 'paste', at: { section, index }, lines: asLines(offer) }])) setText('');
+    // However many lines it is, it is one step. What was not used of it stays in the field.
+    if (offer.lines && edit([{ kind: 'paste', at: { section, index }, lines: offer.lines }])) setText(offer.unused);
   };
 
   return (
@@ -62,14 +51,22 @@ export const AddLine = memo(function AddLine({ section, kind }: Props) {
       className="add-line"
       variant="borderless"
       value={text}
-      options={offers.map(({ key, items, title, reading, cautions, ms, movement, newName }) => ({
+      options={offers.map(({ key, lines, title, reading, unused, cautions, ms, movement, newName }) => ({
         value: key,
-        disabled: items.length === 0 && newName === null,
+        disabled: lines === null && newName === null,
         label: (
           <span className="add-offer">
             {movement ? <OfferFigure movement={movement} /> : <span />}
             <span className="name">{title}</span>
-            <span className="number">{reading}</span>
+            <span className="number">
+              {reading}
+              {unused !== '' && (
+                <>
+                  {' '}
+                  <del title="Not used: it stays in the field">{unused}</del>
+                </>
+              )}
+            </span>
             <span className="number">{ms > 0 && minutes(ms)}</span>
             {cautions !== '' && <span className="add-caution">mind {cautions}</span>}
           </span>

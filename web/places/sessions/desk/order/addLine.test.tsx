@@ -30,6 +30,16 @@ test('a line is offered with how it was understood, and taken as that', async ()
   await waitFor(() => expect(last()).toMatchObject({ movementId: 'lift', ends: { by: 'clock', seconds: 120 } }));
 });
 
+test('what was not used of a line is struck through in the offer, and stays in the field', async () => {
+  const { take, write, last, field } = await open();
+  await write('lift wobble 4');
+  await screen.findAllByText(/named “lift wobble”/);
+  expect(document.querySelector('.ant-select-item-option del')?.textContent).toBe('wobble');
+  await take(/4 times/);
+  await waitFor(() => expect(last()).toMatchObject({ movementId: 'lift', count: 4 }));
+  await waitFor(() => expect((field as HTMLInputElement).value).toBe('wobble'));
+});
+
 test('from so many to so many', async () => {
   const { take, write, last } = await open();
   await write('lift 8-12');
@@ -42,8 +52,8 @@ test('what nothing is found for becomes a talk of these words, or a movement of 
   const { take, write, last, field } = await open();
   await write('flying saucer 3');
   expect((await screen.findAllByText(/named “flying saucer”/)).length).toBeGreaterThan(0);
-  await take(/a minute: “flying saucer 3”/);
-  await waitFor(() => expect(last()).toMatchObject({ kind: 'talk', seconds: 60, note: 'flying saucer 3' }));
+  await take(/3:00: “flying saucer”/);
+  await waitFor(() => expect(last()).toMatchObject({ kind: 'talk', seconds: 180, note: 'flying saucer' }));
   await waitFor(() => expect((field as HTMLInputElement).value).toBe(''));
 });
 
