@@ -258,7 +258,7 @@ test('a part of a form is typed by its places', async () => {
   const before = await page.$$eval('[data-line]', (all) => all.length);
   await page.focus('#add-to-2');
   await page.keyboard.type('lantern 3-6');
-  await textOf(page, '.add-offer', /places 3 to 6 of \d+/);
+  await textOf(page, '.add-offer', /postures 3 to 6 of \d+/);
   await page.keyboard.press('Enter');
   await page.waitForFunction((n: number) => document.querySelectorAll('[data-line]').length > n, {}, before);
   // It stands together under its name, and can be done again as one.

@@ -271,7 +271,7 @@ test('a form is typed in as far as it is known, in one step that one undo takes 
   const before = await count();
   await page.focus('#add-to-2');
   await page.keyboard.type('lantern form 5');
-  await textOf(page, '.add-offer', /the form as far as place 5 of \d+/);
+  await textOf(page, '.add-offer', /the form as far as posture 5 of \d+/);
   await page.keyboard.press('Enter');
   await page.waitForFunction(
     (least: number) => document.querySelectorAll('[data-line]').length >= least + 3,
