@@ -82,7 +82,7 @@ describe('over the loop', () => {
 
 describe('every check', () => {
   type Change = (line: MovementItem) => Partial<MovementItem>;
-  const withLine = (written: WrittenClass, change: Change): Plan => {
+  const withLine = (written: WrittenClass, change: Change = () => ({})): Plan => {
     const plan = readClass(written, find);
     const changed = (item: Item): Item => (item.kind === 'movement' ? { ...item, ...change(item) } : item);
     return {
@@ -92,13 +92,17 @@ describe('every check', () => {
       ),
     };
   };
-  const main = (text: string, change: Change = () => ({})) => withLine({ main: text }, change);
+  const main = (text: string, change?: Change) => withLine({ main: text }, change);
   const wider = { what: 'range', from: 0.8, to: 2 } as const;
 
   /** What the judged classes do not have, on movements of the repertoire as an instructor may lead them. */
   const LED: readonly (readonly [FindingCode, Plan, 'gentle' | 'steady', Present?])[] = [
     ['slot-over', { ...main('cloud-hands 9 x6'), slotMinutes: 10 }, 'steady'],
     ['slot-under', { ...main('cloud-hands 9 x6'), slotMinutes: 90 }, 'steady'],
+    ['fast-cold', withLine({ warmUp: 'arm-swings 120', main: 'cloud-hands 6' }), 'steady'],
+    ['stretch-cold', withLine({ warmUp: 'calf-stretch 30', main: 'cloud-hands 6' }), 'steady'],
+    ['one-leg-long', main('one-leg-stand 2 (free) p2'), 'gentle'],
+    ['cool-down-low', withLine({ main: 'cloud-hands 6', coolDown: 'horse-shifts 8' }), 'steady'],
     ['eyes-closed', main('reed-sways 6'), 'gentle'],
     ['fold-twisted', main('spinning-wheel 6', () => ({ ramp: wider })), 'steady'],
     ['head-back', main('gaze-at-the-moon 6', () => ({ ramp: wider })), 'steady'],

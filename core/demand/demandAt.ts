@@ -38,6 +38,8 @@ const ABOVE_BROW = 0.03;
 const RESTING = 0.3;
 /** How much of a lean each hand takes that rests on a thigh, a knee or a chair; both together take it to half. */
 const PROPPED = 0.25;
+/** How much of the body's weight each hand takes from raised heels that rests on a chair or a wall. Convention. */
+const HELD = 0.12;
 const PROPS: readonly Site[] = ['thigh', 'knee', 'chair', 'wall'];
 /** What pressing firmly adds to holding a limb, however it is held. */
 const FIRM = 0.15;
@@ -96,6 +98,7 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
     const { rests } = pose.hands[side];
     return rests !== null && PROPS.includes(rests);
   }).length;
+  const holding = SIDES.filter((side) => bearsWeight(pose.hands[side].rests)).length;
   const overhead = { left: false, right: false };
   let carried = 0;
 
@@ -136,7 +139,7 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
     const kneeShare = pose.seat === null ? 1 : SEATED;
     put(channelIndex('knees', side), clamp(leg.bend / 90) * clamp(load / 50) * kneeShare + twisted);
     const raised = foot.contact === 'ball' && load > 5;
-    put(channelIndex('calves', side), borne * (raised ? 1 : 0.15 + 0.25 * Math.max(0, pose.rock)));
+    put(channelIndex('calves', side), borne * (raised ? 1 - HELD * holding : 0.15 + 0.25 * Math.max(0, pose.rock)));
     put(
       channelIndex('ankles', side),
       borne * (0.6 * clamp(Math.abs(ankleBend(pose, body, side)) / 35) + (raised ? 0.6 : 0)),
@@ -167,7 +170,7 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
       (1 + (rounded - 1) * (1 - PROPPED * propped)),
   );
 
-  const held = SIDES.some((side) => bearsWeight(pose.hands[side].rests));
+  const held = holding > 0;
   const seated = pose.seat !== null;
   const open = seated ? 0 : clamp(1 - supportOf(pose, body).margin / STEADY);
   const blind = pose.eyes === 'closed' ? 1 - 0.7 * (1 - open) : open;

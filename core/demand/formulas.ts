@@ -42,8 +42,9 @@ export const FORMULAS: Readonly<Record<Region, { readonly formula: string; reado
     reason: 'pressure behind the kneecap grows with bend and weight, and a twist adds to it',
   },
   calves: {
-    formula: 'share of weight × 1 on the ball of the foot, 0.15 on the sole',
-    reason: 'a raised heel is held by the calf alone',
+    formula:
+      'share of weight × 1 on the ball of the foot, less 0.12 for each hand on a chair or a wall; 0.15 on the sole',
+    reason: 'a raised heel is held by the calf alone, and by the hands that hold on',
   },
   ankles: {
     formula: 'share of weight × (0.6 × bend / 35° + 0.6 on the ball + 0.42 × balance)',

@@ -101,6 +101,18 @@ export const MOVEMENTS: readonly Movement[] = [
     { mobilises: Object.fromEntries(Region.options.map((region) => [region, 1])), roles: ['warm-up'] },
   ),
   hold('quiet', {}, { roles: ['cool-down', 'closing'] }),
+  movement({
+    id: 'swing',
+    names: { english: ['swing'] },
+    count: { unit: 'beats', least: 2, usual: 20, most: 300, step: 2 },
+    parts: {
+      cycle: (['raised-front', 'hanging'] as const).map((arms) =>
+        phase({ breath: 'natural', length: { kind: 'beats', beats: 1, tempo: 60 }, to: { arms }, call: 'Swing' }),
+      ),
+    },
+  }),
+  hold('stretch', {}, { roles: ['cool-down'], tradition: 'preparation' }),
+  hold('round', { arms: 'embrace-chest' }),
   hold('up', { arms: 'overhead-round' }),
   hold('alone', { stance: 'one-leg', side: 'left', load: { left: 100, right: 0 }, sink: 4 }),
   hold('low', { spine: { hinge: 98 }, sink: 8 }),

@@ -12,10 +12,14 @@ export const isShaken = ({ parts: { cycle } }: Movement): boolean =>
     ),
   );
 
-/** Whether a movement swings or shakes: in a warm-up it comes after what is led slowly. */
-export function isBallistic(movement: Movement): boolean {
+/** Whether an arm or a leg is swung, to a beat. Marching goes from leg to leg: it is no swing. */
+export function isSwung(movement: Movement): boolean {
+  if (movement.laterality.sides.kind === 'alternating') return false;
   const swings = movement.parts.cycle.some(
     ({ length, overlays }) => length.kind === 'beats' && length.tempo >= SWUNG && overlays.length === 0,
   );
-  return isShaken(movement) || (swings && ['shoulders', 'hips'].includes(mainJoint(movement)));
+  return swings && ['shoulders', 'hips'].includes(mainJoint(movement));
 }
+
+/** Whether a movement swings or shakes: in a warm-up it comes after what is led slowly. */
+export const isBallistic = (movement: Movement): boolean => isShaken(movement) || isSwung(movement);

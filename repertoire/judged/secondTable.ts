@@ -161,7 +161,11 @@ const PLANTED: readonly JudgedClass[] = [
         of: 'arm-swings',
         why: 'two hundred swings with cold shoulders',
       },
-      { codes: ['not-ready', 'support-missing', 'one-leg-free'], of: 'leg-swings', why: 'free swings of a cold leg' },
+      {
+        codes: ['not-ready', 'support-missing', 'one-leg-free', 'fast-cold'],
+        of: 'leg-swings',
+        why: 'free swings of a cold leg',
+      },
     ],
     allowed: [{ codes: ['strained'] }],
   },

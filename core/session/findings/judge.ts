@@ -5,6 +5,7 @@ import { longRetention } from './checks/breathing/longRetention';
 import { paceOutside } from './checks/breathing/paceOutside';
 import { reversedBreath } from './checks/breathing/reversedBreath';
 import { bridges } from './checks/bridges';
+import { cold } from './checks/cold';
 import { drift } from './checks/drift';
 import { droppingFast } from './checks/droppingFast';
 import { footwork } from './checks/footwork';
@@ -24,6 +25,7 @@ import { sectionShare } from './checks/shape/sectionShare';
 import { shortCoolDown } from './checks/shape/shortCoolDown';
 import { slot } from './checks/shape/slot';
 import { strained } from './checks/strained';
+import { armsRound } from './checks/stretches/armsRound';
 import { headLow } from './checks/stretches/headLow';
 import { oneLeg } from './checks/stretches/oneLeg';
 import { oneLegFree } from './checks/stretches/oneLegFree';
@@ -48,6 +50,8 @@ export const CHECKS: readonly Check[] = [
   headLow,
   risingFast,
   droppingFast,
+  cold,
+  armsRound,
   headBack,
   foldTwisted,
   eyesClosed,

@@ -49,6 +49,22 @@ const FAULTS: readonly Fault[] = [
   { code: 'head-low-long', change: { main: [line('low', 20)] }, mends: true },
   { code: 'rising-fast', change: { main: [line('bow-down', 1)] }, mends: true },
   { code: 'dropping-fast', change: { main: [line('plunge', 1)] }, mends: true },
+  {
+    code: 'fast-cold',
+    change: { opening: [], warmUp: [line('swing', 100), line('loosen', 200), line('lift', 6)] },
+    mends: true,
+  },
+  {
+    code: 'stretch-cold',
+    change: { warmUp: [line('stretch', 30), line('loosen', 200), line('lift', 6)] },
+    mends: true,
+  },
+  {
+    code: 'arms-round-long',
+    change: { slotMinutes: 27, main: [line('round', 400)] },
+    context: { strength: 'steady' },
+    mends: true,
+  },
   { code: 'head-back', change: { main: [line('thrown-back', 5)] }, context: { strength: 'steady' }, mends: true },
   { code: 'fold-twisted', change: { main: [line('wrung', 5)] }, context: { strength: 'steady' }, mends: true },
   { code: 'eyes-closed', change: { main: [line('blind', 5)] }, context: { strength: 'steady' }, mends: true },

@@ -31,7 +31,14 @@ export const graveBefore = (analysed: AnalysedClass): GraveBefore =>
   );
 
 /** Of these less is worse: seconds that something takes, or lasts. */
-const LESS_IS_WORSE: readonly FindingCode[] = ['cool-down-short', 'rising-fast', 'dropping-fast', 'section-share'];
+const LESS_IS_WORSE: readonly FindingCode[] = [
+  'cool-down-short',
+  'rising-fast',
+  'dropping-fast',
+  'section-share',
+  'fast-cold',
+  'stretch-cold',
+];
 /** What was grave before and is worse by more than this share counts as brought. Convention. */
 const WORSE = 0.05;
 

@@ -3,7 +3,7 @@ import { CEILINGS, type Ceiling, type Strength } from '../../demand/ceilings';
 import { THRESHOLDS } from './thresholds';
 
 /** What goes on that a class should not do for long. */
-export type RunKind = 'overhead' | 'one-leg' | 'head-low';
+export type RunKind = 'overhead' | 'one-leg' | 'head-low' | 'arms-round';
 
 /** How long something may go on unbroken, seconds: from `warn` on it is said, from `stop` on it is too long. */
 export interface RunLimit {
@@ -48,6 +48,7 @@ export function limitsFor({ strength, pace }: AskedOfGroup): Limits {
         ? { warn: THRESHOLDS.oneLegGentleWarn, stop: THRESHOLDS.oneLegGentleStop }
         : { warn: THRESHOLDS.oneLegWarn, stop: THRESHOLDS.oneLegStop },
       'head-low': { warn: THRESHOLDS.headLow, stop: 2 * THRESHOLDS.headLow },
+      'arms-round': { warn: THRESHOLDS.armsRound[strength], stop: 1.5 * THRESHOLDS.armsRound[strength] },
     },
     pace,
   };

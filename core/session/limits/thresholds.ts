@@ -14,6 +14,18 @@ export const THRESHOLDS = {
   oneLegStop: 90,
   oneLegGentleWarn: 20,
   oneLegGentleStop: 45,
+  /** Both arms held round before the body in one stretch; half as long again is a warning. */
+  armsRound: { gentle: 180, steady: 360, strong: 720 },
+  /** From this demand on both shoulders the arms are held up. */
+  armsHeld: 0.25,
+  /** Shoulders that are mobilised less than this are still; so long a change of height does not rest them. */
+  armsStill: 0.12,
+  armsChange: 10,
+  /** Before an arm or a leg is swung, or a stretch is held, the class has moved for this long; and what counts as swung or held. */
+  movedFirst: 120,
+  armsSwung: 90,
+  legSwung: 15,
+  stretchHeld: 20,
   /** On one leg in one line altogether, where balance is asked for more than so much. */
   oneLegFreeGentle: 60,
   oneLegFreeSteady: 180,

@@ -1,5 +1,8 @@
 import { uniqueBy } from 'remeda';
+import { SIDES, type Side } from '../../body/written/side';
+import { type ChannelValues, channelIndex } from '../../demand/channels';
 import type { Demand } from '../../demand/demandAt';
+import { numberAt } from '../../numbers/numberAt';
 import type { RunKind } from '../limits/limitsFor';
 import { THRESHOLDS } from '../limits/thresholds';
 import type { DemandPiece } from './sessionDemand';
@@ -14,16 +17,39 @@ export interface Run {
   readonly lines: readonly string[];
 }
 
+const SHOULDERS = SIDES.map((side) => channelIndex('shoulders', side));
+
+/** On one leg with nothing to hold on to: a hand on a chair takes the balance, and the rest is strain. */
+const isAloneOn =
+  (side: Side) =>
+  ({ oneLeg, balance }: Demand): boolean =>
+    oneLeg === side && balance > THRESHOLDS.freeBalance;
+
+/** Both arms up, and where they are. */
+const areArmsHeld = ({ channels }: Demand, mobilised: ChannelValues): boolean =>
+  SHOULDERS.every(
+    (at) => numberAt(channels, at) >= THRESHOLDS.armsHeld && numberAt(mobilised, at) < THRESHOLDS.armsStill,
+  );
+
 /** What goes on that a class should not do for long; each arm and each leg by itself, for the other one rests meanwhile. */
-const RUNS: Readonly<Record<RunKind, readonly ((demand: Demand) => boolean)[]>> = {
+const RUNS: Readonly<Record<RunKind, readonly ((demand: Demand, mobilised: ChannelValues) => boolean)[]>> = {
   overhead: [({ overhead }) => overhead.left, ({ overhead }) => overhead.right],
-  'one-leg': [({ oneLeg }) => oneLeg === 'left', ({ oneLeg }) => oneLeg === 'right'],
+  'one-leg': [isAloneOn('left'), isAloneOn('right')],
   'head-low': [({ headLow }) => headLow],
+  'arms-round': [areArmsHeld],
+};
+
+/** So many seconds in between break nothing off. */
+const PAUSES: Readonly<Record<RunKind, number>> = {
+  overhead: 0,
+  'one-leg': 0,
+  'head-low': THRESHOLDS.headUp,
+  'arms-round': THRESHOLDS.armsChange,
 };
 
 /** The unbroken stretches of one kind, longest first. Pieces that follow each other are one stretch; a head that comes up for a breath only hangs on. */
 export function runsOf(pieces: readonly DemandPiece[], kind: RunKind): Run[] {
-  const pause = kind === 'head-low' ? THRESHOLDS.headUp : 0;
+  const pause = PAUSES[kind];
   const runs = RUNS[kind].flatMap((goes) => stretchesOf(pieces, goes, pause));
   // Both arms up together are one stretch.
   const apart = uniqueBy(runs, ({ startMs, seconds }) => `${startMs} ${seconds}`);
@@ -31,12 +57,16 @@ export function runsOf(pieces: readonly DemandPiece[], kind: RunKind): Run[] {
 }
 
 /** @param pause so many seconds in between break nothing off; they are not counted */
-function stretchesOf(pieces: readonly DemandPiece[], goes: (demand: Demand) => boolean, pause: number): Run[] {
+function stretchesOf(
+  pieces: readonly DemandPiece[],
+  goes: (demand: Demand, mobilised: ChannelValues) => boolean,
+  pause: number,
+): Run[] {
   const runs: Run[] = [];
   let paused = Number.POSITIVE_INFINITY;
-  for (const { demand, startMs, seconds, itemId } of pieces) {
+  for (const { demand, mobilised, startMs, seconds, itemId } of pieces) {
     const last = runs.at(-1);
-    const goesOn = goes(demand);
+    const goesOn = goes(demand, mobilised);
     if (goesOn && paused <= pause && last) {
       const lines = last.lines.at(-1) === itemId ? last.lines : [...last.lines, itemId];
       runs[runs.length - 1] = { ...last, seconds: last.seconds + seconds, lines };

@@ -3,8 +3,16 @@ import { spaced } from '../../words/spaced';
 import type { WrittenMovement } from '../edit/written/readLine';
 import { understand } from '../edit/written/understand';
 import { newMovementItem } from '../plan/defaults';
+import type { MovementItem } from '../plan/session';
 import { amountSaid, countWords } from '../report/countWords';
 import { msOf, type Offer, type OfferPlace } from './offer';
+
+/** What a posture that is held takes besides the holding: getting into it, from side to side and out; '' where that is nothing. */
+function besideHolding(movement: Movement, item: MovementItem, ms: number): string {
+  if (movement.count.unit !== 'seconds' || item.ends.by !== 'count') return '';
+  const seconds = Math.round(ms / 1000 - countWords(movement, item).total);
+  return seconds > 0 ? `${seconds} s in and out` : '';
+}
 
 /**
  * A movement as the line asks for it, in every way the line could be meant.
@@ -26,7 +34,10 @@ export function movementOffers(
       key: nth === 0 ? movement.id : `${movement.id} ${nth}`,
       lines: ms === null ? null : lines,
       title: usualName(movement),
-      reading: ms === null ? `${said}: too much for a class` : [note || said, besides].filter(Boolean).join(', '),
+      reading:
+        ms === null
+          ? `${said}: too much for a class`
+          : [note || said, besides, besideHolding(movement, item, ms)].filter(Boolean).join(', '),
       unused: unmatched.join(' '),
       cautions: spaced(movement.cautions.filter((caution) => caution !== 'general').join(', ')),
       ms: ms ?? 0,

@@ -36,6 +36,11 @@ function gapsByLine(analysed: AnalysedClass): ReadonlyMap<string, readonly [Read
   return lines;
 }
 
+const isCoolDown = ({ plan }: AnalysedClass, itemId: string): boolean =>
+  plan.sections.some(
+    ({ kind, items }) => (kind === 'cool-down' || kind === 'closing') && items.some(({ id }) => id === itemId),
+  );
+
 const look = (analysed: AnalysedClass): FindingOf<'not-ready'>[] =>
   [...gapsByLine(analysed)].flatMap(([itemId, gaps]) => {
     const key = keyOf(itemId);
@@ -53,7 +58,8 @@ const look = (analysed: AnalysedClass): FindingOf<'not-ready'>[] =>
         evidence: { regions },
         key,
         ...weighed,
-        severity: size > 3 * limit ? 'warn' : 'notice',
+        // In the cool-down it comes after everything that was done: it is warm enough for what is asked there.
+        severity: size > 3 * limit && !isCoolDown(analysed, itemId) ? 'warn' : 'notice',
         itemId,
         atMs: Math.min(...said.map(({ startMs }) => startMs)),
         what: `${nameOf(analysed, itemId)} asks more of the ${words} than has been warmed up.`,

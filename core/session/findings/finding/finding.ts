@@ -39,6 +39,7 @@ export interface Evidence {
   readonly 'overhead-long': RunEvidence;
   readonly 'one-leg-long': RunEvidence;
   readonly 'head-low-long': RunEvidence;
+  readonly 'arms-round-long': RunEvidence;
   readonly 'rising-fast': null;
   readonly 'sides-unequal': null;
   /** The way there, line by line, since the class last had time to walk back. */
@@ -64,6 +65,9 @@ export interface Evidence {
   readonly 'cue-never': { readonly places: readonly number[] };
   readonly 'breath-reversed': null;
   readonly 'dropping-fast': null;
+  /** Swung, or held in a stretch, before anything is warm. */
+  readonly 'fast-cold': null;
+  readonly 'stretch-cold': null;
   readonly 'head-back': null;
   readonly 'fold-twisted': null;
   readonly 'eyes-closed': null;

@@ -78,6 +78,12 @@ function tooLow(analysed: AnalysedClass): FindingOf<'cool-down-low'>[] {
 const isStill = ({ mobilised, demand }: AnalysedClass['pieces'][number]): boolean =>
   demand.sink <= THRESHOLDS.coolDownSink && mobilised.every((moved) => moved < 0.12);
 
+/** Whether the last line is one that belongs in the main part alone: the class ends in the middle of its work. */
+function endsOnWork({ movements }: AnalysedClass, itemId: string): boolean {
+  const roles = movements.get(itemId)?.roles ?? [];
+  return roles.includes('main') && !roles.includes('cool-down') && !roles.includes('closing');
+}
+
 function notStill(analysed: AnalysedClass): FindingOf<'ends-moving'>[] {
   const { pieces, timeline, plan } = analysed;
   const last = timeline.items.at(-1);
@@ -100,6 +106,7 @@ function notStill(analysed: AnalysedClass): FindingOf<'ends-moving'>[] {
       evidence: null,
       key: 'ends-moving',
       ...weighed,
+      severity: endsOnWork(analysed, last.itemId) ? 'warn' : weighed.severity,
       itemId: last.itemId,
       atMs: last.startMs,
       what: `The class does not end still: ${Math.round(longest)} s without moving in its last ${THRESHOLDS.stillWithin} s.`,

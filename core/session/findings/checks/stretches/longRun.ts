@@ -13,7 +13,7 @@ import { weigh } from '../../finding/weigh';
 import { easierWays, fewer, inRounds, joined, restsBefore } from '../../remedies/easing';
 import { firstThatClears } from '../../remedies/mending';
 
-type RunCode = 'overhead-long' | 'one-leg-long' | 'head-low-long';
+type RunCode = 'overhead-long' | 'one-leg-long' | 'head-low-long' | 'arms-round-long';
 
 /** A check for something that should not go on unbroken for long: its longest stretches are said. */
 export function longRun(code: RunCode, kind: RunKind, words: (seconds: number) => string, help: string): Check {
@@ -24,7 +24,9 @@ export function longRun(code: RunCode, kind: RunKind, words: (seconds: number) =
       .toSorted((a, b) => b.seconds - a.seconds);
   const weighed = (analysed: AnalysedClass, key: string, seconds: number) => {
     const { warn, stop } = analysed.limits.runs[kind];
-    return weigh(analysed, key, seconds, { limit: warn, grave: stop });
+    // Arms that tire are put down: that is no stop.
+    const severity = kind === 'arms-round' ? (['warn', 'notice'] as const) : undefined;
+    return weigh(analysed, key, seconds, { limit: warn, grave: stop, ...(severity && { severity }) });
   };
   const look = (analysed: AnalysedClass): FindingOf<RunCode>[] => {
     const { warn, stop } = analysed.limits.runs[kind];
