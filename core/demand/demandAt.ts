@@ -82,6 +82,19 @@ function gravityMoment({ shoulder, elbow, wrist, tip }: PlacedArm, from: 'should
   return Math.sqrt(x * x + y * y) / (STRAIGHT[from] * height);
 }
 
+/** What leaning, bending and turning ask of the low back; hands that prop the trunk up take a part of it. */
+function lowBackAsked({ spine, turn, hands }: Pose): number {
+  const leaning = spine.hinge + spine.round / 2;
+  const propped = SIDES.filter((side) => {
+    const { rests } = hands[side];
+    return rests !== null && PROPS.includes(rests);
+  }).length;
+  const alone = 1 - PROPPED * propped;
+  const asked =
+    ((0.5 * sin(leaning)) / sin(45)) * alone + (0.25 * Math.abs(spine.bend)) / 30 + (0.25 * Math.abs(turn)) / 45;
+  return clamp(asked) * (1 + 0.25 * clamp(spine.round / 60) * alone);
+}
+
 /**
  * What a pose asks of each region. Every formula stands in the table of `formulas.ts` with its reason.
  * A higher stance never asks more of the thighs; a mirrored pose asks the same of the other side.
@@ -92,12 +105,6 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
     channels[index] = value;
   };
   const { spine, turn, head, firmness } = pose;
-  const leaning = spine.hinge + spine.round / 2;
-  const rounded = 1 + 0.25 * clamp(spine.round / 60);
-  const propped = SIDES.filter((side) => {
-    const { rests } = pose.hands[side];
-    return rests !== null && PROPS.includes(rests);
-  }).length;
   const holding = SIDES.filter((side) => bearsWeight(pose.hands[side].rests)).length;
   const overhead = { left: false, right: false };
   let carried = 0;
@@ -160,15 +167,7 @@ export function demandAt(pose: Pose, body: Skeleton): Demand {
     channelIndex('upper-back', null),
     clamp(0.5 * carried + 0.25 * clamp(Math.abs(turn) / 45) + 0.25 * clamp(Math.abs(spine.round) / 60)),
   );
-  put(
-    channelIndex('low-back', null),
-    clamp(
-      ((0.5 * sin(leaning)) / sin(45)) * (1 - PROPPED * propped) +
-        (0.25 * Math.abs(spine.bend)) / 30 +
-        (0.25 * Math.abs(turn)) / 45,
-    ) *
-      (1 + (rounded - 1) * (1 - PROPPED * propped)),
-  );
+  put(channelIndex('low-back', null), lowBackAsked(pose));
 
   const held = holding > 0;
   const seated = pose.seat !== null;
