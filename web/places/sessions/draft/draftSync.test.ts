@@ -188,6 +188,31 @@ describe('of several classes', () => {
     expect(store.getState().draft.classes.tuesday?.history.present.title).toBe('Left behind');
   });
 
+  test('a save whose answer is lost is no conflict with what is changed after it; one of somebody else still is', async () => {
+    const lost: Answer = () => Promise.reject(new TypeError('reset'));
+    const held =
+      (title: string): Answer =>
+      ({ session: sent }) => {
+        const stored = { session: { ...sent, title }, revision: 5, changedAt: '2026-12-01T10:00:00Z' };
+        return json({ type: 'about:blank', title: 'Changed elsewhere', status: 409, stored, sent }, 409);
+      };
+    const own = desk(lost, held('Once'), accepted);
+    own.call('Once');
+    await own.until('away');
+    own.call('Twice');
+    await own.until('saved');
+    expect(own.sent.map(({ title, revision }) => [title, revision])).toEqual([
+      ['Once', 1],
+      ['Twice', 1],
+      ['Twice', 5],
+    ]);
+    const other = desk(lost, held('Somebody else'), accepted);
+    other.call('Once');
+    await other.until('away');
+    other.call('Twice');
+    await other.until('conflict');
+  });
+
   test('a class whose answer is lost is sent again, and what is undone meanwhile goes out after it', async () => {
     const lost: Answer = () => Promise.reject(new TypeError('reset'));
     const { store, sent, until, call } = desk(lost, accepted);
