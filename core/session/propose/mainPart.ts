@@ -1,7 +1,6 @@
-import { sumBy } from 'remeda';
+import { sumBy, uniqueBy } from 'remeda';
 import type { Schools } from '../../movement/adapt/schools';
 import type { Form } from '../../movement/schema/form';
-import { baseId } from '../../movement/schema/version';
 import type { JudgingContext } from '../findings/finding/finding';
 import { EASE_DEMAND } from '../load/sessionDemand';
 import { sessionStrain } from '../load/sessionStrain';
@@ -13,6 +12,7 @@ import type { Takes } from '../plan/takes';
 import { type Aim, effortOf, serves } from './aims';
 import { type Candidate, candidatesFor, secondsOf, stretchedTo } from './candidates';
 import { type MainSet, mainSets } from './mainSets';
+import { isNew, isUntaught, NEW_AT_MOST } from './newness';
 import { dearness, type Preferences } from './preferences';
 
 /** What a whole class is asked for. */
@@ -55,8 +55,6 @@ const MINUTES_A_LINE = 5;
 const ROOM = 0.9;
 /** A main part may come to so much more than it was chosen for. */
 const OVER = 1.15;
-/** New movements in one class, where others are known. */
-const NEW_AT_MOST = 2;
 
 /** Quiet first and last, what asks most in the middle. */
 function inAnArch(lines: readonly Candidate[]): Candidate[] {
@@ -85,6 +83,10 @@ function restsFor(lines: readonly Candidate[], rounds: number, context: JudgingC
 const lengthOf = (lines: readonly Candidate[], rounds: number, together: number): number =>
   rounds * (secondsOf(lines) + REST * Math.floor(Math.max(0, lines.length - 1) / together)) + ROUND_REST * (rounds - 1);
 
+/** How many of some lines are new to the group. */
+const newIn = (lines: readonly Candidate[], context: JudgingContext): number =>
+  uniqueBy(lines, ({ movement }) => movement.id).filter(({ movement }) => isNew(movement, context)).length;
+
 /** The pieces of a set that serve the aim best and stay under the ceiling, up to so long and so many. */
 function chosenFrom(
   { lines }: MainSet,
@@ -93,8 +95,6 @@ function chosenFrom(
   target: number,
   most: number,
 ): Candidate[] {
-  const isNew = ({ movement }: Candidate) => context.known !== null && !context.known.has(baseId(movement.id));
-  const knownEnough = lines.filter((one) => !isNew(one)).length >= 3;
   const worth = ({ movement }: Candidate) =>
     serves(movement, aim) /
     dearness('familiar', movement, context, preferences) /
@@ -102,7 +102,7 @@ function chosenFrom(
   let chosen: Candidate[] = [];
   for (const one of lines.toSorted((a, b) => worth(b) - worth(a))) {
     if (secondsOf(chosen) >= target || chosen.length >= most) break;
-    if (knownEnough && isNew(one) && chosen.filter(isNew).length >= NEW_AT_MOST) continue;
+    if (isNew(one.movement, context) && newIn(chosen, context) >= NEW_AT_MOST) continue;
     const then = inAnArch([...chosen, one]);
     const together = restsFor(then, 1, context);
     if (together !== null && lengthOf(then, 1, together) <= target * OVER) chosen = then;
@@ -118,6 +118,8 @@ function partOf(
   plan: Plan,
   target: number,
 ): MainPart | null {
+  // A form is taught over weeks: one with more that is new is none for a single class.
+  if (set.form !== 'none' && newIn(set.lines, context) > NEW_AT_MOST) return null;
   const section = plan.sections.findIndex(({ kind }) => kind === 'main');
   const most = Math.max(3, Math.round(classMinutes(request) / MINUTES_A_LINE));
   const once = set.form === 'none' ? chosenFrom(set, context, request, target, most) : set.lines;
@@ -153,7 +155,7 @@ export function mainOf(plan: Plan, context: JudgingContext, request: DraftReques
 /** The lines of a main part: what is known is named, what is new is explained, a form flows; rests where strain asks for them. */
 export function mainItems(
   { lines, rounds, together, form }: MainPart,
-  { known }: JudgingContext,
+  context: Pick<JudgingContext, 'known'>,
 ): { readonly items: Item[]; readonly blocks: Block[] } {
   const oneWay = form !== 'none' && lines.some(({ item }) => item.sides.endsWith('-only'));
   const whole = Block.parse({ id: 'main-whole', rounds, roundRest: rounds > 1 ? ROUND_REST : 0, oneWay });
@@ -162,8 +164,8 @@ export function mainItems(
   // A rest after every piece is no row of its own: each is let settle, which is how a group that tires is led.
   const isSettledEach = together === 1 && form === 'none';
   const items = lines.flatMap(({ item, movement }, place): Item[] => {
-    const isNew = known !== null && !known.has(baseId(movement.id));
-    const manner = isNew ? 'explained' : form === 'walked' ? 'follow-along' : 'named';
+    const isFollowed = form === 'walked' || isUntaught(movement, context);
+    const manner = isNew(movement, context) ? 'explained' : isFollowed ? 'follow-along' : 'named';
     const line: Item = {
       ...item,
       block,

@@ -15,6 +15,7 @@ import { AIM_WORDS } from './aims';
 import { type Candidate, candidatesFor, secondsOf } from './candidates';
 import { type DraftRequest, type MainPart, mainItems, mainOf } from './mainPart';
 import { fittedPlan, mendedPlan } from './mendDraft';
+import { withoutNew } from './newness';
 import type { Preferences, Proposal } from './preferences';
 import { proposeCoolDown } from './proposeCoolDown';
 import { proposeWarmUp } from './proposeWarmUp';
@@ -63,7 +64,13 @@ function quietLines(
 function coolDownFor(plan: Plan, context: JudgingContext, { preferences, coolDown }: Around): Proposal[] {
   const tastes = ['familiar'] as const;
   const chosen = coolDown ? proposeCoolDown(plan, context, preferences, { tastes, pieces: coolDown }) : [];
-  return chosen[0]?.complete ? chosen : proposeCoolDown(plan, context, preferences, { tastes });
+  return chosen[0]?.complete ? chosen : ofKnown(context, (of) => proposeCoolDown(plan, of, preferences, { tastes }));
+}
+
+/** What is proposed of what the group knows or follows at once; of everything, where that does not do. */
+function ofKnown(context: JudgingContext, propose: (context: JudgingContext) => Proposal[]): Proposal[] {
+  const known = propose(withoutNew(context));
+  return known[0]?.complete || context.known === null ? known : propose(context);
 }
 
 /** A draft is mended and fitted again at most so often. */
@@ -156,13 +163,14 @@ export function draftAround(
   const { preferences } = around;
   const seconds = classSeconds(around);
   let plan = withItems(emptyPlan(around), 'main', main.items, main.blocks);
-  plan = withItems(plan, 'opening', quietLines(plan, context, preferences, 'opening', seconds * 0.06));
-  plan = withItems(plan, 'closing', quietLines(plan, context, preferences, 'closing', seconds * 0.07));
+  const quiet = withoutNew(context);
+  plan = withItems(plan, 'opening', quietLines(plan, quiet, preferences, 'opening', seconds * 0.06));
+  plan = withItems(plan, 'closing', quietLines(plan, quiet, preferences, 'closing', seconds * 0.07));
   const taken = (proposals: readonly { readonly edits: Parameters<typeof applyEdits>[1] }[]) =>
     applyEdits(plan, proposals[0]?.edits ?? []);
   plan = around.warmUp
     ? withItems(plan, 'warm-up', around.warmUp)
-    : taken(proposeWarmUp(plan, context, preferences, ['familiar']));
+    : taken(ofKnown(context, (of) => proposeWarmUp(plan, of, preferences, ['familiar'])));
   plan = taken(coolDownFor(plan, context, around));
   for (let round = 0; round < ROUNDS; round += 1) {
     plan = mendedPlan(plan, context);

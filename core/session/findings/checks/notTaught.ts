@@ -1,5 +1,6 @@
 import { type Movement, usualName } from '../../../movement/schema/movement';
 import { baseId } from '../../../movement/schema/version';
+import { isFollowedAtOnce } from '../../../traits/followable';
 import { placeOf } from '../../edit/editPlan';
 import { newMovementItem } from '../../plan/defaults';
 import type { Section } from '../../plan/session';
@@ -14,6 +15,8 @@ interface Led {
   readonly movementId: string;
   readonly itemId: string;
   readonly explained: boolean;
+  /** Whether the class follows it along, and is not asked to do it by its name. */
+  readonly follows: boolean;
   readonly settles: boolean;
 }
 
@@ -25,26 +28,37 @@ function ledIn(section: Section): Led[] {
     const { id: itemId, movementId, manner } = item;
     const routine = settled.has(itemId) ? (section.settle?.lines ?? []) : [];
     return [
-      { movementId, itemId, explained: manner === 'explained', settles: false },
-      ...routine.map((line) => ({ movementId: line.movementId, itemId, explained: false, settles: true })),
+      { movementId, itemId, explained: manner === 'explained', follows: manner === 'follow-along', settles: false },
+      ...routine.map((line) => ({
+        movementId: line.movementId,
+        itemId,
+        explained: false,
+        follows: false,
+        settles: true,
+      })),
     ];
   });
 }
+
+const isFollowed = (id: string, find: AnalysedClass['find']): boolean => {
+  const movement = find(id);
+  return movement !== undefined && isFollowedAtOnce(movement);
+};
 
 const keyOf = ({ itemId, movementId, settles }: Led): string =>
   settles ? `not-taught ${itemId} settle ${movementId}` : `not-taught ${itemId}`;
 
 /** The movements of a class that its group meets here for the first time, and that nobody explains. */
-function untaught({ known, plan }: AnalysedClass): Led[] {
+function untaught({ known, plan, find }: AnalysedClass): Led[] {
   if (known === null) return [];
   const told = new Set<string>();
   return plan.sections.flatMap((section) =>
-    ledIn(section).filter(({ movementId, explained }) => {
+    ledIn(section).filter(({ movementId, explained, follows }) => {
       const id = baseId(movementId);
       const isNew = !known.has(id) && !told.has(id);
       told.add(id);
-      // Warm-ups and cool-downs are joined in with; what is in the main part is taught first.
-      return isNew && section.kind === 'main' && !explained;
+      // Warm-ups and cool-downs are joined in with; what is in the main part is taught first, or followed at once.
+      return isNew && section.kind === 'main' && !explained && !(follows && isFollowed(movementId, find));
     }),
   );
 }
