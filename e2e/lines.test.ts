@@ -90,11 +90,30 @@ test('where nothing is found it says what it did not understand, and Enter still
   const { page } = await open();
   await page.focus('#add-to-2');
   await page.keyboard.type('zzz wobble 3');
-  await textOf(page, '.add-offer', /a minute: “zzz wobble 3”/);
+  await textOf(page, '.add-offer', /3:00: “zzz wobble”/);
   await page.keyboard.press('Enter');
   await saved(page);
-  expect((await session()).sections[2]?.items.at(-1)).toMatchObject({ kind: 'talk', note: 'zzz wobble 3' });
+  expect((await session()).sections[2]?.items.at(-1)).toMatchObject({
+    kind: 'talk',
+    seconds: 180,
+    note: 'zzz wobble',
+  });
   expect(await page.$eval('#add-to-2', (field) => (field as HTMLInputElement).value)).toBe('');
+});
+
+test('forty seconds in the horse are held for forty seconds, and what getting in and out takes is said beside', async () => {
+  const { page } = await open();
+  await page.focus('#add-to-2');
+  await page.keyboard.type('horse 40s');
+  await textOf(page, '.add-offer', /Horse Stance.*40 seconds.*\d+ s in and out/);
+  await page.keyboard.press('Enter');
+  await saved(page);
+  const held = (await session()).sections[2]?.items.at(-1);
+  expect(held).toMatchObject({ kind: 'movement', movementId: 'horse-stance', count: 40 });
+  const moves = computed(await session()).segments.filter(
+    ({ itemId, part }) => itemId === held?.id && part === 'cycle',
+  );
+  expect(moves.reduce((sum, { lengthMs }) => sum + lengthMs, 0)).toBe(40_000);
 });
 
 test('minutes before and after the class are taken from it, and its clock begins after them', async () => {
