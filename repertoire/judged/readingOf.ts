@@ -1,6 +1,5 @@
 import { searchOf } from '../../core/movement/edit/search';
 import { cycleAmount } from '../../core/movement/schema/cycleAmount';
-import type { Form } from '../../core/movement/schema/form';
 import type { Movement, Role } from '../../core/movement/schema/movement';
 import { passesOf } from '../../core/movement/schema/pass';
 import type { Offer, OfferedRepertoire } from '../../core/session/offer/offer';
@@ -60,7 +59,7 @@ function meantBy(movement: Movement, item: MovementItem): string[] {
   return [...amounts().map((one) => (item.rounds > 1 ? `${item.rounds} rounds of ${one}` : one)), ...usual];
 }
 
-function formMeant(form: Form, { lines, reading }: Offer): string[] {
+function formMeant({ lines, reading }: Offer): string[] {
   const rounds = lines?.blocks[0]?.rounds ?? 1;
   const each = / (\d+) of each/.exec(reading)?.[1];
   const part = /postures (\d+) to (\d+)/.exec(reading) ?? /as far as posture ()(\d+)/.exec(reading);
@@ -72,9 +71,7 @@ function formMeant(form: Form, { lines, reading }: Offer): string[] {
       // "To the whip" is as far as Single Whip.
       `from the beginning to the ${upTo.split(' ').at(-1)}`,
     ];
-  return each
-    ? [`each ${each} times`]
-    : [`whole ${rounds} times`, ...(rounds === 1 ? ['usual'] : [`${form.id} ${rounds}`])];
+  return each ? [`each ${each} times`] : [`whole ${rounds} times`, ...(rounds === 1 ? ['usual'] : [])];
 }
 
 function pauseMeant(item: Exclude<Item, MovementItem>): string[] {
@@ -102,7 +99,7 @@ export function readingOf(role: Role, text: string, repertoire: OfferedRepertoir
   const [item] = offer?.lines?.items ?? [];
   if (!offer || !item) return { what: 'nothing', meant: [], unused: text };
   const form = repertoire.forms.find(({ id }) => offer.key === `form ${id}`);
-  if (form) return { what: form.id, meant: formMeant(form, offer), unused: offer.unused };
+  if (form) return { what: form.id, meant: formMeant(offer), unused: offer.unused };
   if (item.kind !== 'movement') {
     return { what: item.kind === 'clock' ? 'talk' : item.kind, meant: pauseMeant(item), unused: offer.unused };
   }

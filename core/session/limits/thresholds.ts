@@ -18,8 +18,9 @@ export const THRESHOLDS = {
   armsRound: { gentle: 180, steady: 360, strong: 720 },
   /** From this demand on both shoulders the arms are held up. */
   armsHeld: 0.25,
-  /** Shoulders that are mobilised less than this are still; so long a change of height does not rest them. */
+  /** Shoulders that are mobilised less than this are still. */
   armsStill: 0.12,
+  /** A change of height that takes no longer than this does not rest the arms. */
   armsChange: 10,
   /** Before an arm or a leg is swung, or a stretch is held, the class has moved for this long; and what counts as swung or held. */
   movedFirst: 120,

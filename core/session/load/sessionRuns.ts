@@ -39,7 +39,7 @@ const RUNS: Readonly<Record<RunKind, readonly ((demand: Demand, mobilised: Chann
   'arms-round': [areArmsHeld],
 };
 
-/** So many seconds in between break nothing off. */
+/** A pause of at most these seconds does not end a run. */
 const PAUSES: Readonly<Record<RunKind, number>> = {
   overhead: 0,
   'one-leg': 0,

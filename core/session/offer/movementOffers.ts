@@ -7,7 +7,7 @@ import type { MovementItem } from '../plan/session';
 import { amountSaid, countWords } from '../report/countWords';
 import { msOf, type Offer, type OfferPlace } from './offer';
 
-/** What a posture that is held takes besides the holding: getting into it, from side to side and out; '' where that is nothing. */
+/** How long it takes to get into a held posture, from side to side and out of it, in words; '' where that is nothing. */
 function besideHolding(movement: Movement, item: MovementItem, ms: number): string {
   if (movement.count.unit !== 'seconds' || item.ends.by !== 'count') return '';
   const seconds = Math.round(ms / 1000 - countWords(movement, item).total);

@@ -27,7 +27,7 @@ const TIME = '\\d+(?:\\.\\d+)?\\s*(?:minutes?|mins?|min|m|seconds?|secs?|sec|s)'
 /** "3x8", "2 rounds of 8": the amount follows. */
 const SETS = /(?:^|\s)(\d+)\s*(?:rounds?|sets?|goes|x)\s*(?:of\s*)?(?=\d)/i;
 const ROUNDS = /(?:^|\s|,)\s*(\d+)\s*(?:rounds?|sets?|goes)\b/i;
-/** "30 sec x 2": so often so long. */
+/** "30 sec x 2" is two rounds of thirty seconds. */
 const TIMED_ROUNDS = new RegExp(`(${TIME})\\s*(?:,\\s*)?(?:x\\s*(\\d+)|(\\d+)\\s*(?:x|times))(?=\\W|$)`, 'i');
 const THROUGH = /\b(?:(once)|(twice)|(thrice))\b(?:\s+(?:over|through))?|(?:^|\s)(\d+)\s*(?:x|times)?\s*through\b/i;
 const OWN =

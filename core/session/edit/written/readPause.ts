@@ -6,7 +6,7 @@ export interface WrittenPause {
   readonly kind: PauseKind;
   readonly seconds: number;
   readonly note: string;
-  /** A bare small number may have meant another unit: so many seconds then; null where it is certain. */
+  /** A bare small number may have meant another unit: its seconds in that unit; null where it is certain. */
   readonly orSeconds: number | null;
 }
 

@@ -27,7 +27,7 @@ const LEFT_RIGHT =
   /(?<![\d.])(\d+)\s*(?:left|right|l|r)\b[\s,+&]*(\d+)\s*(?:left|right|l|r)\b|\b(?:left|l)\s*(\d+)[\s,+&]*(?:right|r)\s*(\d+)\b/i;
 const BACK_FORTH =
   /(?<![\d.])(\d+)\s*(?:back(?:wards?)?|bkwd|inwards?|in|clockwise|cw)\b[\s,+&]*(\d+)\s*(?:fwd|forwards?|outwards?|out|anticlockwise|acw)\b|(?<![\d.])(\d+)\s*(?:fwd|forwards?|outwards?|out)\b[\s,+&]*(\d+)\s*(?:back(?:wards?)?|bkwd|inwards?|in)\b/i;
-/** Behind a number it is so many on each: "3 left and right". */
+/** Behind a number it is a count for each side: "3 left and right". */
 const ON_BOTH = /(?<=\d\s*)left and right\b/i;
 
 const FULL = { l: 'left', r: 'right' } as const;

@@ -40,7 +40,7 @@ const UNIT_WORDS = { repetitions: 'times', breaths: 'breaths', beats: 'beats', s
 const circlesOf = ({ parts: { cycle } }: Movement): number =>
   sumBy(cycle, ({ overlays }) => Math.max(0, ...overlays.map((one) => (one.kind === 'loop' ? one.turns : 0))));
 
-/** So many circles of a movement that is counted in beats. */
+/** A number of circles, of a movement that is counted in beats. */
 function inCircles(movement: Movement, amount: WrittenAmount, circles: number): Amount {
   const { unit } = movement.count;
   const whole = scaled(amount, 1 / circles);
@@ -52,7 +52,7 @@ function inCircles(movement: Movement, amount: WrittenAmount, circles: number): 
   return { change, note: `${amountWords(amount)} circles are ${change.count ?? 0} ${UNIT_WORDS[unit]}` };
 }
 
-/** A bare number that is too small for the movement's own unit: so many times its usual count. */
+/** A bare number that is too small for the movement's own unit: that many rounds of its usual count. */
 function few(movement: Movement, { value }: WrittenAmount): Amount {
   const { unit, usual } = movement.count;
   return inRounds(value, `${usual} ${UNIT_WORDS[unit]}`, usual);

@@ -17,5 +17,5 @@ export const heelsFree = inPosture({
     return { severity: isUp ? 'warn' : 'notice', amount: 2 };
   },
   words: (name) => `${name} raises both heels with nothing to hold on to`,
-  why: ['A chair or a wall within reach; one finger on it is enough.'],
+  why: ['Have a chair or a wall within reach, to hold on to.'],
 });

@@ -9,14 +9,23 @@ import {
   type Remedy,
 } from '../../finding/finding';
 import { nameOf } from '../../finding/nameOf';
-import { weigh } from '../../finding/weigh';
+import { type Bounds, weigh } from '../../finding/weigh';
 import { easierWays, fewer, inRounds, joined, restsBefore } from '../../remedies/easing';
 import { firstThatClears } from '../../remedies/mending';
 
 type RunCode = 'overhead-long' | 'one-leg-long' | 'head-low-long' | 'arms-round-long';
 
-/** A check for something that should not go on unbroken for long: its longest stretches are said. */
-export function longRun(code: RunCode, kind: RunKind, words: (seconds: number) => string, help: string): Check {
+/**
+ * A check for something that should not go on unbroken for long: its longest stretches are said.
+ * @param severities how grave it is beyond its two limits, where that is not a stop and a warning
+ */
+export function longRun(
+  code: RunCode,
+  kind: RunKind,
+  words: (seconds: number) => string,
+  help: string,
+  severities: Pick<Bounds, 'severity'> = {},
+): Check {
   // Whoever takes the harder of the ways that are offered should be well too.
   const allRuns = (analysed: AnalysedClass) =>
     [analysed.pieces, ...analysed.otherWays]
@@ -24,9 +33,7 @@ export function longRun(code: RunCode, kind: RunKind, words: (seconds: number) =
       .toSorted((a, b) => b.seconds - a.seconds);
   const weighed = (analysed: AnalysedClass, key: string, seconds: number) => {
     const { warn, stop } = analysed.limits.runs[kind];
-    // Arms that tire are put down: that is no stop.
-    const severity = kind === 'arms-round' ? (['warn', 'notice'] as const) : undefined;
-    return weigh(analysed, key, seconds, { limit: warn, grave: stop, ...(severity && { severity }) });
+    return weigh(analysed, key, seconds, { limit: warn, grave: stop, ...severities });
   };
   const look = (analysed: AnalysedClass): FindingOf<RunCode>[] => {
     const { warn, stop } = analysed.limits.runs[kind];
